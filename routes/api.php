@@ -51,7 +51,6 @@ use App\Http\Controllers\Staff\PasswordLinkController;
 use App\Http\Controllers\Staff\StaffController;
 use App\Http\Controllers\Trend\TrendController;
 use App\Http\Middleware\Audited;
-use App\Http\Middleware\EnterByCalendar;
 use App\Http\Middleware\EnterByLink;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\RecalculateFirst;
@@ -296,13 +295,13 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
 
 /** For calendars that ask by themselves; what opens them stands in the address. */
 Route::prefix('calendars')->withoutMiddleware(EnsureFrontendRequestsAreStateful::class)->group(function (): void {
-    Route::get('classes/{token}.ics', [CalendarController::class, 'classes'])->middleware(EnterByCalendar::to(LinkUse::Classes));
+    Route::get('classes/{token}.ics', [CalendarController::class, 'classes'])->middleware(EnterByLink::to(LinkUse::Classes));
     Route::get('sessions/{token}.ics', [CalendarController::class, 'sessions'])
-        ->middleware([EnterByCalendar::to(LinkUse::Sessions), RecalculateFirst::class]);
+        ->middleware([EnterByLink::to(LinkUse::Sessions), RecalculateFirst::class]);
 });
 
 /** An athlete's own page. The link is shown in a header and not in a cookie, so no other site can use it. */
-Route::middleware([EnterByLink::class, RecalculateFirst::class])->prefix('my')
+Route::middleware([EnterByLink::to(LinkUse::OwnPage), RecalculateFirst::class])->prefix('my')
     ->withoutMiddleware(EnsureFrontendRequestsAreStateful::class)->group(function (): void {
         Route::get('', [OwnController::class, 'show']);
         Route::post('sets', [OwnController::class, 'log']);

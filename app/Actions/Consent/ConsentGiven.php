@@ -10,6 +10,7 @@ use App\Formats\Inputs\OneLine;
 use App\Formats\JsonObject;
 use OpenApi\Attributes as OA;
 use SteadyRung\Safety\Consent\ConsentGiver;
+use SteadyRung\Safety\Consent\ConsentWords;
 
 /**
  * Consent that an athlete, or a guardian for them, gave to the words as they were shown.
@@ -25,7 +26,7 @@ final readonly class ConsentGiven implements Checked
         public string $born_on,
         #[OA\Property]
         public ConsentGiver $by,
-        #[OA\Property(description: 'As they were shown.', maxLength: 2000)]
+        #[OA\Property(description: 'As they were shown.', maxLength: ConsentWords::LONGEST)]
         public string $words,
         #[OA\Property(description: 'The guardian, by name.', maxLength: 80)]
         #[OneLine]

@@ -53,7 +53,7 @@ final readonly class NoteConsent
     public function takeBack(Athlete $athlete, User $coach, ConsentTakenBack $back): Inserted
     {
         return $this->note($athlete, $coach, $back->id, $back, [], static function () use ($athlete): void {
-            (ConsentRecord::latestOf([$athlete->id])[$athlete->id] ?? null)?->by !== null
+            ConsentRecord::latest($athlete->id)?->by !== null
                 || throw Problem::invalid('/id', 'There is no consent to take back.');
         });
     }

@@ -149,9 +149,9 @@ final class BringIn
             $plain = $row->{$name} ?? null;
             $column !== SealedColumn::ScreenAnswers || $plain instanceof \stdClass
                 || throw BadExport::at($number, "$table->value has no $name here.");
-            if ($plain !== null) {
-                $held = (string) Sealed::shut($column, ExportLine::json($plain));
-                $row->{$name} = $column->isJson() ? json_decode($held) : $held;
+            $json = ExportLine::json($plain);
+            if ($column->seals(json_decode($json, true))) {
+                $row->{$name} = Sealed::seal($json);
             }
         }
 

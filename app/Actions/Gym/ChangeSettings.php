@@ -31,7 +31,7 @@ final readonly class ChangeSettings
 
     public function gym(User $member, string $gymName, string $timezone): User
     {
-        Gym::query()->findOrFail($this->gym->id())->fill(['name' => $gymName, 'timezone' => $timezone])->save();
+        $this->settle(['name' => $gymName, 'timezone' => $timezone]);
 
         return $member->refresh();
     }
@@ -46,21 +46,18 @@ final readonly class ChangeSettings
     /** @param  list<AthletesTell>  $tells */
     public function athletesTell(array $tells): void
     {
-        Gym::query()->findOrFail($this->gym->id())
-            ->fill(['athletes_tell' => array_values(array_unique(array_map(static fn (AthletesTell $t): string => $t->value, $tells)))])
-            ->save();
+        $this->settle(['athletes_tell' => array_values(array_unique(array_map(static fn (AthletesTell $t): string => $t->value, $tells)))]);
     }
 
     public function erasedLog(ErasedLog $log): void
     {
-        Gym::query()->findOrFail($this->gym->id())->fill(['erased_log' => $log])->save();
+        $this->settle(['erased_log' => $log]);
     }
 
     /** @param  int|null  $keepYears  what was told of health is kept for; none: for good */
     public function healthRules(ConsentRule $consent, ?string $words, ?int $keepYears): void
     {
-        Gym::query()->findOrFail($this->gym->id())
-            ->fill(['consent' => $consent, 'consent_words' => $words, 'keep_health_years' => $keepYears])->save();
+        $this->settle(['consent' => $consent, 'consent_words' => $words, 'keep_health_years' => $keepYears]);
     }
 
     /** @throws Problem if the present password is another */
@@ -73,5 +70,11 @@ final readonly class ChangeSettings
             $coach->fill(['password' => $new])->save();
             $this->sessions->of($coach, but: $keptSession);
         });
+    }
+
+    /** @param  array<string, mixed>  $changed */
+    private function settle(array $changed): void
+    {
+        Gym::query()->findOrFail($this->gym->id())->fill($changed)->save();
     }
 }

@@ -16,7 +16,8 @@ use Illuminate\Database\ConnectionInterface;
 final readonly class EraseOldHealth
 {
     /** The last note that cleared an athlete; what was told before it is over. */
-    private const OVER = '(EXISTS (SELECT 1 FROM clearances c WHERE c.gym_id = t.gym_id AND c.athlete_id = t.athlete_id AND c.cleared_at >= t.%1$s)
+    private const OVER = '(EXISTS (SELECT 1 FROM clearances c
+        WHERE c.gym_id = t.gym_id AND c.athlete_id = t.athlete_id AND c.cleared_at >= t.%1$s)
         OR EXISTS (SELECT 1 FROM pain_undoings u WHERE u.gym_id = t.gym_id AND u.athlete_id = t.athlete_id AND u.told_at = t.%1$s))';
 
     private const LATER = 'EXISTS (SELECT 1 FROM %1$s l WHERE l.gym_id = t.gym_id AND l.athlete_id = t.athlete_id AND l.%2$s > t.%2$s)';
@@ -58,7 +59,8 @@ final readonly class EraseOldHealth
         return [
             "DELETE FROM screening_looks WHERE (gym_id, screening_id) IN (SELECT t.gym_id, t.id FROM $oldScreens)",
             "DELETE FROM $oldScreens",
-            "UPDATE logged_sets t SET pain = NULL, pain_told_at = NULL WHERE t.gym_id = ? AND t.pain_told_at < ? AND {$over('pain_told_at')}",
+            "UPDATE logged_sets t SET pain = NULL, pain_told_at = NULL
+                WHERE t.gym_id = ? AND t.pain_told_at < ? AND {$over('pain_told_at')}",
             "DELETE FROM pain_reports t WHERE t.gym_id = ? AND t.told_at < ? AND {$over('told_at')}",
             "UPDATE signals t SET symptoms = '[]' WHERE t.gym_id = ? AND t.told_at < ? AND t.symptoms <> '[]' AND {$over('told_at')}",
             'DELETE FROM pain_undoings t WHERE t.gym_id = ? AND t.told_at < ?',

@@ -71,25 +71,27 @@ final readonly class SealRecords
     /** None where the present key sealed it already, or there is nothing to seal. */
     private function anew(SealedColumn $column, string $held): ?string
     {
-        $sealed = $column->isJson() ? json_decode($held) : $held;
-        if (! is_string($sealed)) {
-            return $column->seals(json_decode($held, true)) ? Sealed::shut($column, $held) : null;
-        }
-        $all = Model::currentEncrypter();
-        try {
-            (new Encrypter($all->getKey(), 'AES-256-CBC'))->decrypt($sealed, false);
+        $sealed = Sealed::sealIn($column, $held);
+        if ($sealed === null) {
+            $plain = json_decode($held, true, flags: JSON_THROW_ON_ERROR);
 
-            return null;
-        } catch (DecryptException) {
-            $anew = $all->encrypt(self::isPlainText($sealed) ? json_encode($sealed, JSON_THROW_ON_ERROR) : $all->decrypt($sealed, false), false);
-
-            return $column->isJson() ? json_encode($anew, JSON_THROW_ON_ERROR) : $anew;
+            return $column->seals($plain) ? Sealed::shut($column, $plain) : null;
         }
+        if (! Encrypter::appearsEncrypted($sealed)) { // a note that was written down before notes were sealed
+            return Sealed::shut($column, $sealed);
+        }
+
+        return $this->isOfNow($sealed) ? null : Sealed::held($column, Sealed::seal(Sealed::unseal($column, $sealed)));
     }
 
-    /** Whether a note was written down before notes were sealed: no cipher text is anything else than base64 of JSON. */
-    private static function isPlainText(string $held): bool
+    private function isOfNow(string $sealed): bool
     {
-        return ! Encrypter::appearsEncrypted($held);
+        try {
+            (new Encrypter(Model::currentEncrypter()->getKey(), 'AES-256-CBC'))->decrypt($sealed, false);
+
+            return true;
+        } catch (DecryptException) {
+            return false;
+        }
     }
 }

@@ -8,16 +8,13 @@ use App\Actions\Calls\MakeCall;
 use App\Actions\Inserted;
 use App\Actions\InsertOnce;
 use App\Actions\LockAthlete;
-use App\Context\Gym\CurrentGym;
-use App\Context\Gym\GymDay;
+use App\Context\Screening\ConsentStates;
 use App\Models\Athletes\Athlete;
-use App\Models\Consent\ConsentRecord;
 use App\Models\Gym\User;
 use App\Models\Screening\ScreeningRecord;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Psr\Clock\ClockInterface;
-use SteadyRung\Safety\Consent\ConsentRule;
 
 /**
  * Takes a screen down: what it leaves to do holds at once for every list of rungs, and pain it told pauses pulling.
@@ -29,8 +26,7 @@ final readonly class ScreenAthlete
         private InsertOnce $storeOnce,
         private ReportPain $pain,
         private MakeCall $calls,
-        private CurrentGym $gym,
-        private GymDay $days,
+        private ConsentStates $consents,
         private ClockInterface $clock,
     ) {
     }
@@ -71,10 +67,10 @@ final readonly class ScreenAthlete
 
     private function mustBeAgreedTo(Athlete $athlete): void
     {
-        $gym = $this->gym->gym();
-        $latest = ConsentRecord::latestOf([$athlete->id])[$athlete->id] ?? null;
-        $gym->consent !== ConsentRule::Required || ConsentRecord::state($latest, $this->days->today(), $gym->consentWords())->stands()
-            || throw new Problem(ProblemCode::ConsentMissing, 'This gym keeps health answers only once somebody agreed to it. Note that first.');
+        ! $this->consents->isMissing($athlete->id) || throw new Problem(
+            ProblemCode::ConsentMissing,
+            'This gym keeps health answers only once somebody agreed to it. Note that first.',
+        );
     }
 
     private function follow(Athlete $athlete, User $coach, ScreenTaken $taken, ScreeningRecord $record): void

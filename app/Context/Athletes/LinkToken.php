@@ -7,8 +7,8 @@ namespace App\Context\Athletes;
 use Ramsey\Uuid\Uuid;
 
 /**
- * What an address that opens without an account ends with: an id and a seal over it (HMAC-SHA-256, RFC 2104, cut to 128 bits). Nothing of it is
- * stored, so that a copy of the database opens no page, and cards can be printed with it later.
+ * What an address that opens without an account ends with: an id and a seal over it (HMAC-SHA-256, RFC 2104, cut to 128 bits). Nothing
+ * of it is stored, so that a copy of the database opens no page, and cards can be printed with it later.
  */
 final readonly class LinkToken
 {

@@ -106,10 +106,7 @@ final readonly class KeptSheets
                 'gym_id' => $this->gym->id(),
                 'athlete_id' => $athleteId,
                 'held_on' => $on,
-                'sheet' => Sealed::shut(
-                    SealedColumn::Sheet,
-                    json_encode(['v' => self::VERSION] + get_object_vars($sheet), JSON_THROW_ON_ERROR),
-                ),
+                'sheet' => Sealed::shut(SealedColumn::Sheet, ['v' => self::VERSION] + get_object_vars($sheet)),
                 'basis' => $basis,
                 'news' => $news,
                 'written_at' => $this->clock->now(),

@@ -81,7 +81,8 @@ enum SealedColumn: string
         return match ($this) {
             self::Symptoms => "$column <> '[]'",
             self::Call => "(jsonb_typeof($column) = 'string' OR $column->>'verdict' = 'refer')",
-            self::Situation => "(jsonb_typeof($column) = 'string' OR jsonb_exists($column, 'pain') OR jsonb_exists($column->'signs', 'symptoms'))",
+            self::Situation => "(jsonb_typeof($column) = 'string' OR jsonb_exists($column, 'pain')
+                OR jsonb_exists($column->'signs', 'symptoms'))",
             self::Sheet => "(jsonb_typeof($column) = 'string' OR jsonb_exists_any($column, '{concern,refused}'))",
             default => "$column IS NOT NULL",
         };

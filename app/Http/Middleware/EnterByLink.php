@@ -11,6 +11,7 @@ use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\AthleteLink;
+use App\Models\Gym\Gym;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Closure;
@@ -18,7 +19,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * From here on only the gym of the link exists, and of it one athlete. The token comes in a header and is in no address that is logged.
+ * From here on only the gym of what was given out exists, and of it one athlete where it is an athlete's. The token of a page comes in a
+ * header and is in no address that is logged; a calendar asks by an address alone, so there it stands in it, and opens nothing else.
  */
 final readonly class EnterByLink
 {
@@ -30,29 +32,58 @@ final readonly class EnterByLink
     {
     }
 
-    public function handle(Request $request, Closure $next): Response
+    public static function to(LinkUse $use): string
     {
-        $guesses = SlowTries::key('link', (string) $request->ip());
-        $this->tries->begin([$guesses], 'wrong links');
-        $id = $this->tokens->idOf((string) $request->headers->get(self::HEADER), LinkUse::OwnPage);
+        return self::class.":$use->name";
+    }
+
+    public function handle(Request $request, Closure $next, string $name): Response
+    {
+        $use = constant(LinkUse::class."::$name");
+        assert($use instanceof LinkUse);
+        $kind = $use === LinkUse::OwnPage ? 'link' : 'calendar';
+        $guesses = SlowTries::key($kind, (string) $request->ip());
+        $this->tries->begin([$guesses], "wrong {$kind}s");
+        $id = $this->tokens->idOf(self::token($request, $use), $use);
         if ($id === null) {
             $this->tries->failed($guesses, self::FREE_GUESSES);
-            throw self::ended();
+            throw self::ended($use);
         }
-        $link = AthleteLink::anywhere($id) ?? throw self::ended();
-        $this->gym->enter($link->gym_id);
-        $athlete = Athlete::query()->findOrFail($link->athlete_id);
-        if (! $link->isOpen($this->days->today()) || $athlete->archived_at !== null) {
-            throw self::ended();
-        }
-        $request->route()->setParameter('athlete', $athlete);
-        $request->route()->setParameter('link', $link);
+        $use === LinkUse::Classes ? $this->enterGym($id) : $this->enterAthlete($request, $id, $use);
 
         return $next($request);
     }
 
-    private static function ended(): Problem
+    /** The actions know the athlete, and not by what they were found. */
+    private static function token(Request $request, LinkUse $use): string
     {
-        return new Problem(ProblemCode::LinkEnded, 'This link has ended, or was never one. Ask your coach for a new one.');
+        $token = $use === LinkUse::OwnPage ? $request->headers->get(self::HEADER) : $request->route('token');
+        $request->route()->forgetParameter('token');
+
+        return is_string($token) ? $token : '';
+    }
+
+    private function enterGym(string $calendarId): void
+    {
+        $this->gym->enter(Gym::query()->where('calendar_id', $calendarId)->first() ?? throw self::ended(LinkUse::Classes));
+    }
+
+    private function enterAthlete(Request $request, string $linkId, LinkUse $use): void
+    {
+        $link = AthleteLink::anywhere($linkId) ?? throw self::ended($use);
+        $this->gym->enter($link->gym_id);
+        $athlete = Athlete::query()->findOrFail($link->athlete_id);
+        if (! $link->isOpen($this->days->today()) || $athlete->archived_at !== null) {
+            throw self::ended($use);
+        }
+        $request->route()->setParameter('athlete', $athlete);
+        $use !== LinkUse::OwnPage || $request->route()->setParameter('link', $link);
+    }
+
+    private static function ended(LinkUse $use): Problem
+    {
+        return new Problem(ProblemCode::LinkEnded, $use === LinkUse::OwnPage
+            ? 'This link has ended, or was never one. Ask your coach for a new one.'
+            : 'This calendar has ended, or was never one.');
     }
 }

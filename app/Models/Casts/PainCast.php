@@ -23,8 +23,6 @@ final class PainCast implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return $value instanceof Pain
-            ? Sealed::shut(Sealed::column($model, $key), json_encode(StoredPain::write($value), JSON_THROW_ON_ERROR))
-            : null;
+        return $value instanceof Pain ? Sealed::shut(Sealed::column($model, $key), StoredPain::write($value)) : null;
     }
 }

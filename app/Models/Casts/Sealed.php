@@ -19,25 +19,24 @@ final class Sealed implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): mixed
     {
-        $plain = is_string($value) ? self::open(self::column($model, $key), $value) : null;
-
-        return $plain === null ? null : json_decode($plain, true, flags: JSON_THROW_ON_ERROR);
+        return is_string($value) ? json_decode(self::open(self::column($model, $key), $value), true, flags: JSON_THROW_ON_ERROR) : null;
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return self::shut(self::column($model, $key), $value === null ? null : json_encode($value, JSON_THROW_ON_ERROR));
+        return self::shut(self::column($model, $key), $value);
     }
 
-    /** What a column holds of a value. */
-    public static function shut(SealedColumn $column, ?string $json): ?string
+    /**
+     * What a column holds of a value.
+     *
+     * @param  mixed  $plain  as json_decode gives it with arrays
+     */
+    public static function shut(SealedColumn $column, mixed $plain): ?string
     {
-        if ($json === null || ! $column->seals(json_decode($json, true, flags: JSON_THROW_ON_ERROR))) {
-            return $json;
-        }
-        $sealed = Model::currentEncrypter()->encrypt($json, false);
+        $json = $plain === null ? null : json_encode($plain, JSON_THROW_ON_ERROR);
 
-        return $column->isJson() ? json_encode($sealed, JSON_THROW_ON_ERROR) : $sealed;
+        return $json === null || ! $column->seals($plain) ? $json : self::held($column, self::seal($json));
     }
 
     /**
@@ -47,15 +46,39 @@ final class Sealed implements CastsAttributes
      */
     public static function open(SealedColumn $column, string $held): string
     {
-        $sealed = $column->isJson() ? json_decode($held) : $held;
-        if (! is_string($sealed)) {
-            return $held;
-        }
+        $sealed = self::sealIn($column, $held);
+
+        return $sealed === null ? $held : self::unseal($column, $sealed);
+    }
+
+    /** The cipher text of some JSON. */
+    public static function seal(string $json): string
+    {
+        return Model::currentEncrypter()->encrypt($json, false);
+    }
+
+    /** @throws Damaged if no key opens it */
+    public static function unseal(SealedColumn $column, string $sealed): string
+    {
         try {
             return Model::currentEncrypter()->decrypt($sealed, false);
         } catch (DecryptException $locked) {
             throw Damaged::form($column->value, $locked);
         }
+    }
+
+    /** A cipher text as its column holds it. */
+    public static function held(SealedColumn $column, string $sealed): string
+    {
+        return $column->isJson() ? json_encode($sealed, JSON_THROW_ON_ERROR) : $sealed;
+    }
+
+    /** The cipher text in what a column holds; none where it is plain. */
+    public static function sealIn(SealedColumn $column, string $held): ?string
+    {
+        $sealed = $column->isJson() ? json_decode($held) : $held;
+
+        return is_string($sealed) ? $sealed : null;
     }
 
     public static function column(Model $model, string $key): SealedColumn

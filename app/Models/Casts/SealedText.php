@@ -21,6 +21,6 @@ final class SealedText implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return is_array($value) ? Sealed::shut(Sealed::column($model, $key), json_encode($value, JSON_THROW_ON_ERROR)) : null;
+        return is_array($value) ? Sealed::shut(Sealed::column($model, $key), $value) : null;
     }
 }

@@ -45,6 +45,11 @@ final class ConsentRecord extends Record
             ->orderBy('athlete_id')->orderByDesc('noted_at')->orderByDesc('id')->get()->keyBy('athlete_id')->all();
     }
 
+    public static function latest(string $athleteId): ?self
+    {
+        return self::latestOf([$athleteId])[$athleteId] ?? null;
+    }
+
     public static function state(?self $latest, string $today, string $wordsNow): ConsentState
     {
         return match (true) {

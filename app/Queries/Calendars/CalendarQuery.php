@@ -14,6 +14,7 @@ use App\Queries\Floor\ClassQuery;
 use App\Responses\Files\CalendarEvent;
 use App\Responses\Files\CalendarFile;
 use Psr\Clock\ClockInterface;
+use SteadyRung\Plan\Diary\TimeOff;
 use SteadyRung\Plan\Weeks\Calendar;
 
 /**
@@ -39,9 +40,13 @@ final readonly class CalendarQuery
     public function classes(): string
     {
         $from = $this->days->daysAgo(self::DAYS_BACK);
+        $off = $this->classes->closed($from);
         $classes = array_values(GymClass::from($from)->get()->all());
 
-        return $this->file($this->gym->gym()->name, array_map(fn (GymClass $class): CalendarEvent => $this->event($class, $from), $classes));
+        return $this->file($this->gym->gym()->name, array_map(
+            fn (GymClass $class): CalendarEvent => $this->event($class, Day::number($from), $off),
+            $classes,
+        ));
     }
 
     /** Nothing is planned while pulling is paused. */
@@ -59,12 +64,11 @@ final readonly class CalendarQuery
         ));
     }
 
-    private function event(GymClass $class, string $from): CalendarEvent
+    private function event(GymClass $class, int $from, TimeOff $off): CalendarEvent
     {
         $pattern = $class->toCore();
-        $off = $this->classes->closed($from);
         $closed = [];
-        for ($day = max(Day::number($from), $pattern->firstOn); $day <= Day::number($from) + self::DAYS_AHEAD; $day++) {
+        for ($day = max($from, $pattern->firstOn); $day <= $from + self::DAYS_AHEAD; $day++) {
             if ($class->weekly && $pattern->isOn($day) && $off->covers($day)) {
                 $closed[] = $this->at($class, Day::date($day));
             }

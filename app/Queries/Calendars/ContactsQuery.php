@@ -24,7 +24,8 @@ final readonly class ContactsQuery
     public function cards(): \Generator
     {
         $name = $this->gym->gym()->name;
-        foreach (User::query()->where('gym_id', $this->gym->id())->whereNull('left_at')->orderBy('id')->lazyById(self::AT_ONCE) as $member) {
+        $members = User::query()->where('gym_id', $this->gym->id())->whereNull('left_at');
+        foreach ($members->lazyById(self::AT_ONCE) as $member) {
             yield ContactsFile::member($member, $name);
         }
         foreach (Athlete::query()->whereNull('archived_at')->lazyById(self::AT_ONCE) as $athlete) {

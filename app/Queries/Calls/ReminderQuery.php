@@ -6,12 +6,12 @@ namespace App\Queries\Calls;
 
 use App\Context\Gym\GymDay;
 use App\Context\Kit\BandWear;
+use App\Context\Screening\ConsentStates;
 use App\Formats\Day;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\Weighing;
 use App\Models\Kit\Band;
 use App\Models\Log\LoggedSet;
-use App\Queries\Consent\ConsentQuery;
 use App\Queries\Screening\ScreeningQuery;
 use App\Responses\Calls\ReminderListResponse;
 use App\Responses\Calls\ReminderResponse;
@@ -26,8 +26,12 @@ final readonly class ReminderQuery
 {
     private const MOST_ATHLETES = 150;
 
-    public function __construct(private GymDay $days, private BandWear $wear, private ScreeningQuery $screens, private ConsentQuery $consents)
-    {
+    public function __construct(
+        private GymDay $days,
+        private BandWear $wear,
+        private ScreeningQuery $screens,
+        private ConsentStates $consents,
+    ) {
     }
 
     public function list(): ReminderListResponse
@@ -66,7 +70,7 @@ final readonly class ReminderQuery
             ->orderByRaw('last_trained_on DESC NULLS LAST')->orderBy('id')->limit(self::MOST_ATHLETES)->get()->all());
         $ids = array_column($athletes, 'id');
         $screens = $this->screens->dueOf($athletes);
-        $consents = array_filter($this->consents->statesOf($ids), static fn (ConsentState $state): bool => ! $state->stands());
+        $consents = array_filter($this->consents->of($ids), static fn (ConsentState $state): bool => ! $state->stands());
         [$weighed, $first] = [Weighing::lastOf($ids), LoggedSet::firstStrictOf($ids, $this->days->daysAgo(Reminder::NEWS_DAYS))];
         $found = [];
         foreach ($athletes as $athlete) {

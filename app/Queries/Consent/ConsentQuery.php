@@ -10,8 +10,6 @@ use App\Models\Athletes\Athlete;
 use App\Models\Consent\ConsentRecord;
 use App\Models\Gym\User;
 use App\Responses\Consent\ConsentResponse;
-use SteadyRung\Safety\Consent\ConsentRule;
-use SteadyRung\Safety\Consent\ConsentState;
 
 /**
  * Who agreed to what.
@@ -24,28 +22,9 @@ final readonly class ConsentQuery
 
     public function of(Athlete $athlete): ConsentResponse
     {
-        $latest = ConsentRecord::latestOf([$athlete->id])[$athlete->id] ?? null;
+        $latest = ConsentRecord::latest($athlete->id);
         $coach = $latest === null ? null : User::query()->find($latest->user_id, ['name']);
 
         return ConsentResponse::of($latest, $this->days->today(), $this->gym->gym()->consentWords(), $coach?->name);
-    }
-
-    /**
-     * @param  list<string>  $athleteIds
-     * @return array<string, ConsentState> by athlete; none of them where the gym does not ask
-     */
-    public function statesOf(array $athleteIds): array
-    {
-        $gym = $this->gym->gym();
-        if ($gym->consent === ConsentRule::NotAsked) {
-            return [];
-        }
-        $latest = ConsentRecord::latestOf($athleteIds);
-        $states = [];
-        foreach ($athleteIds as $id) {
-            $states[$id] = ConsentRecord::state($latest[$id] ?? null, $this->days->today(), $gym->consentWords());
-        }
-
-        return $states;
     }
 }

@@ -105,8 +105,7 @@ final readonly class ExportQuery
         foreach ($table->sealed() as $column) {
             $held = $row->{$column->column()};
             if (is_string($held)) {
-                $held = $column->isJson() ? ExportLine::json($held) : $held;
-                $row->{$column->column()} = json_decode(Sealed::open($column, $held), false, flags: JSON_THROW_ON_ERROR);
+                $row->{$column->column()} = json_decode(Sealed::unseal($column, $held), false, flags: JSON_THROW_ON_ERROR);
             }
         }
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Queries\Screening;
 
 use App\Context\Gym\GymDay;
+use App\Context\Screening\ConsentStates;
 use App\Formats\Day;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Models\Screening\PainReport;
 use App\Models\Screening\ScreeningLook;
 use App\Models\Screening\ScreeningRecord;
-use App\Queries\Consent\ConsentQuery;
 use App\Responses\Screening\MobilityResponse;
 use App\Responses\Screening\ScreeningEntryResponse;
 use App\Responses\Screening\ScreeningListResponse;
@@ -30,14 +30,14 @@ final readonly class ScreeningQuery
 {
     private const MOST = 50;
 
-    public function __construct(private GymDay $days, private ConsentQuery $consents)
+    public function __construct(private GymDay $days, private ConsentStates $consents)
     {
     }
 
     public function standing(Athlete $athlete): ScreenStandingResponse
     {
         $limits = $athlete->limits();
-        $consent = $this->consents->statesOf([$athlete->id])[$athlete->id] ?? null;
+        $consent = $this->consents->of([$athlete->id])[$athlete->id] ?? null;
         $stiff = ! $limits->isCleared || $limits->bars(Limit::NoOverhead);
 
         return new ScreenStandingResponse(

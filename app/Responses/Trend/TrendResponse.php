@@ -63,7 +63,11 @@ final readonly class TrendResponse
         public array $forecasts,
         #[OA\Property(type: 'array', items: new OA\Items(ref: ForecastScoreResponse::class))]
         public array $scores,
-        #[OA\Property(description: 'The best on each set-up, hardest first, whatever the range.', type: 'array', items: new OA\Items(ref: BestResponse::class))]
+        #[OA\Property(
+            description: 'The best on each set-up, hardest first, whatever the range.',
+            type: 'array',
+            items: new OA\Items(ref: BestResponse::class),
+        )]
         public array $bests,
     ) {
     }

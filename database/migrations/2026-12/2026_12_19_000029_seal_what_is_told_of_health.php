@@ -9,7 +9,7 @@ use Illuminate\Encryption\Encrypter;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Pain, symptoms, notes that clear them and calls that refer are kept encrypted, as answers of screens were; all of it with a key of its own.
+ * Pain, symptoms, notes that clear them and calls that refer are kept encrypted, as answers of screens were; all with a key of its own.
  * What told of them is known again by itself and no longer by a fingerprint, which could be guessed at.
  */
 return new class extends Migration

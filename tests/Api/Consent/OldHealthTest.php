@@ -14,7 +14,10 @@ beforeEach(function (): void {
     $this->url = "/api/athletes/$this->athlete";
     $this->exercise = exercise(addBar($this), addBand($this));
     $this->putJson("$this->url/setup", $this->exercise)->assertOk();
-    $this->keep = fn (?int $years) => $this->putJson('/api/settings/health', ['consent' => 'asked', 'keep_health_years' => $years])->assertOk();
+    $this->keep = fn (?int $years) => $this->putJson(
+        '/api/settings/health',
+        ['consent' => 'asked', 'keep_health_years' => $years],
+    )->assertOk();
     $this->told = fn (): array => array_map(
         fn (string $table): int => DB::table($table)->count(),
         ['screens' => 'screenings', 'pain' => 'pain_reports', 'undoings' => 'pain_undoings', 'clearances' => 'clearances'],
@@ -31,11 +34,12 @@ function tellAndClear(Tests\ApiTestCase $test, string $day): void
     $test->clock->set("{$day}T18:00:00Z");
     $test->postJson("$test->url/screenings", ['id' => $screen = uuid(), 'overhead' => 'level'])->assertCreated();
     $test->getJson("$test->url/screenings/$screen")->assertOk();
-    $test->postJson("$test->url/sets", set($test, $test->exercise, 8, pain: ['place' => 'ribs', 'level' => 2], performed_at: "{$day}T17:30:00Z"))
-        ->assertCreated();
+    $painful = set($test, $test->exercise, 8, pain: ['place' => 'ribs', 'level' => 2], performed_at: "{$day}T17:30:00Z");
+    $test->postJson("$test->url/sets", $painful)->assertCreated();
     $test->postJson("$test->url/pain", ['id' => $mistaken = uuid(), 'pain' => ['place' => 'neck', 'level' => 2]])->assertCreated();
     $test->clock->passSeconds(60);
-    $test->postJson('/api/commands', ['commands' => [['athlete_id' => $test->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $mistaken]]]])->assertOk();
+    $undone = ['athlete_id' => $test->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $mistaken]];
+    $test->postJson('/api/commands', ['commands' => [$undone]])->assertOk();
     $test->postJson("$test->url/signals", ['id' => uuid(), 'on' => $day, 'symptoms' => ['dizziness']])->assertSuccessful();
     $call = $test->getJson($test->url)->assertOk()->json('call');
     $test->putJson("/api/calls/{$call['id']}/decision", ['decision' => 'accepted', 'version' => $call['version']])->assertOk();

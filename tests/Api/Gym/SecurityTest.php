@@ -60,7 +60,8 @@ it('needs a sign-in for every route but the sign-in and the health check', funct
             continue;
         }
         $asked++;
-        [$status, $code] = str_starts_with($path, '/api/my') || str_starts_with($path, '/api/calendars') ? [410, 'link-ended'] : [401, 'signed-out'];
+        $isByLink = str_starts_with($path, '/api/my') || str_starts_with($path, '/api/calendars');
+        [$status, $code] = $isByLink ? [410, 'link-ended'] : [401, 'signed-out'];
         $this->json($method, (string) preg_replace('/\{\w+\}/', uuid(), $path))->assertStatus($status)->assertJsonPath('code', $code);
     }
 

@@ -26,7 +26,8 @@ const THE_OWNERS = [
     'GET /api/export', 'GET /api/staff', 'POST /api/staff', 'PUT /api/staff/{member}/role', 'DELETE /api/staff/{member}',
     'DELETE /api/staff/{member}/second-factor', 'GET /api/mailbox', 'GET /api/imports', 'POST /api/imports', 'GET /api/imports/{import}',
     'PUT /api/imports/{import}/mapping', 'POST /api/imports/{import}/order', 'POST /api/imports/{import}/undoing', 'PUT /api/settings',
-    'PUT /api/settings/athletes-tell', 'PUT /api/settings/erasure', 'PUT /api/settings/health', 'GET /api/erasures', 'GET /api/audit', 'GET /api/athletes/{athlete}/erasure',
+    'PUT /api/settings/athletes-tell', 'PUT /api/settings/erasure', 'PUT /api/settings/health',
+    'GET /api/erasures', 'GET /api/audit', 'GET /api/athletes/{athlete}/erasure',
     'POST /api/athletes/{athlete}/erasure',
 ];
 

@@ -46,7 +46,11 @@ final readonly class CalendarController
         return FileOfLines::of([$this->calendars->classes()], CalendarFile::MEDIA_TYPE, 'classes', 'ics');
     }
 
-    #[OA\Get(path: '/api/athletes/{athlete}/sessions.ics', operationId: 'sessionsFile', responses: [new FileAnswer(CalendarFile::MEDIA_TYPE)])]
+    #[OA\Get(
+        path: '/api/athletes/{athlete}/sessions.ics',
+        operationId: 'sessionsFile',
+        responses: [new FileAnswer(CalendarFile::MEDIA_TYPE)],
+    )]
     #[OA\Get(
         path: '/api/calendars/sessions/{token}.ics',
         operationId: 'sessionsCalendar',
