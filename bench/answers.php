@@ -100,7 +100,7 @@ $into = $options['into'] ?? null;
 foreach ($paths as $path) {
     $app->forgetScopedInstances();
     $request = Request::create(
-        "/api/$path",
+        "/api/v1/$path",
         server: [
             'HTTP_ACCEPT' => 'application/json',
             'HTTP_ORIGIN' => (string) config('app.url'),

@@ -28,10 +28,10 @@ const ROWS_OF_ONE = 1000;
 $var = getenv('STEADY_VAR') ?: dirname(__DIR__).'/var';
 $http = Http::signedIn('http://127.0.0.1:'.trim((string) file_get_contents("$var/run/port")));
 $processes = [(int) file_get_contents("$var/run/fpm.pid"), postmaster($var)];
-[, $classes] = $http->send('GET', '/api/classes');
+[, $classes] = $http->send('GET', '/api/v1/classes');
 $today = array_values(array_filter($classes['held'] ?? [], static fn (array $h): bool => ! $h['weekly']))[0]
     ?? exit("No class of the demo is on.\n");
-$floor = "/api/classes/{$today['id']}/days/{$today['on']}";
+$floor = "/api/v1/classes/{$today['id']}/days/{$today['on']}";
 [, $day] = $http->send('GET', $floor);
 $class = array_values(array_filter(
     $day['athletes'],
@@ -56,7 +56,7 @@ $log = static function () use ($http, $class, &$turn): void {
         'clean_reps' => 5,
         'line' => $line['line'],
     ];
-    [$status, $body] = $http->send('POST', '/api/commands', ['commands' => [['athlete_id' => $athlete['id'], 'set' => $set]]]);
+    [$status, $body] = $http->send('POST', '/api/v1/commands', ['commands' => [['athlete_id' => $athlete['id'], 'set' => $set]]]);
     $status === 200 && $body['outcomes'][0]['problem'] === null || exit('A set was refused: '.json_encode($body)."\n");
 };
 /** Milliseconds of processor a time, and the 95th percentile of the milliseconds it took. */
@@ -89,7 +89,7 @@ for ($start = microtime(true); ($t = microtime(true) - $start) < $pollS;) {
         if ($t >= $at) {
             $due[$i] = $at + POLL_S;
             $polls++;
-            if ($http->send('GET', "/api/pulse/{$day['pulse']}")[1]['cursor'] !== $cursors[$i]) {
+            if ($http->send('GET', "/api/v1/pulse/{$day['pulse']}")[1]['cursor'] !== $cursors[$i]) {
                 [, $told] = $http->send('GET', "$floor/news?since={$cursors[$i]}");
                 $cursors[$i] = $told['cursor'];
                 $news += count($told['athletes']);
@@ -108,7 +108,7 @@ printf(
     $news,
 );
 
-$bare = static fn () => $http->send('GET', '/api/me');
+$bare = static fn () => $http->send('GET', '/api/v1/me');
 $measure($bare);
 $measure($log);
 /** In turn, so that what the machine does besides falls on both. */

@@ -10,14 +10,14 @@ require __DIR__.'/support/processor.php';
 use Tests\Browser\Support\Http;
 
 // Processor time a request costs the running demo instance (php-fpm and PostgreSQL together), as ratios to the bare signed-in
-// route /api/me of the same round, the middle of the rounds. php bench/requests.php [requests a route, 320]
+// route /api/v1/me of the same round, the middle of the rounds. php bench/requests.php [requests a route, 320]
 
 const ROUNDS = 20;
 
 /** Fewer are lost in the ticks that processor time is counted in. */
 const LEAST_EACH = 8;
 
-const MERRIN = '/api/athletes/01900000-0000-7000-8000-000000000112';
+const MERRIN = '/api/v1/athletes/01900000-0000-7000-8000-000000000112';
 
 $root = dirname(__DIR__);
 $var = getenv('STEADY_VAR') ?: "$root/var";
@@ -27,9 +27,9 @@ $each = max(LEAST_EACH, (int) ceil((int) ($argv[1] ?? 320) / ROUNDS));
 $http = Http::signedIn($url);
 /** @var list<array{string, array<string, mixed>}> $class who is on a set-up and may pull, with what */
 $class = [];
-[, $roster] = $http->send('GET', '/api/athletes');
+[, $roster] = $http->send('GET', '/api/v1/athletes');
 foreach ($roster['items'] ?? [] as $entry) {
-    [, $athlete] = $http->send('GET', "/api/athletes/{$entry['id']}");
+    [, $athlete] = $http->send('GET', "/api/v1/athletes/{$entry['id']}");
     if (
         ($athlete['rung'] ?? null) !== null
         && $athlete['paused_on'] === null
@@ -44,7 +44,7 @@ $logNext = static function () use ($http, $class, &$turn): array {
 
     return $http->send(
         'POST',
-        '/api/commands',
+        '/api/v1/commands',
         [
             'commands' => [[
                 'athlete_id' => $athlete,
@@ -60,15 +60,15 @@ $logNext = static function () use ($http, $class, &$turn): array {
         ],
     );
 };
-[, $classes] = $http->send('GET', '/api/classes');
-$floor = "/api/classes/{$classes['held'][0]['id']}/days/{$classes['held'][0]['on']}";
+[, $classes] = $http->send('GET', '/api/v1/classes');
+$floor = "/api/v1/classes/{$classes['held'][0]['id']}/days/{$classes['held'][0]['on']}";
 [, $day] = $http->send('GET', $floor);
-$askNews = static fn (): array => $http->send('GET', "/api/pulse/{$day['pulse']}");
+$askNews = static fn (): array => $http->send('GET', "/api/v1/pulse/{$day['pulse']}");
 $measured = [
-    'health' => static fn () => $http->send('GET', '/api/health'),
-    'me' => static fn () => $http->send('GET', '/api/me'),
-    'kit' => static fn () => $http->send('GET', '/api/kit'),
-    'roster' => static fn () => $http->send('GET', '/api/athletes'),
+    'health' => static fn () => $http->send('GET', '/api/v1/health'),
+    'me' => static fn () => $http->send('GET', '/api/v1/me'),
+    'kit' => static fn () => $http->send('GET', '/api/v1/kit'),
+    'roster' => static fn () => $http->send('GET', '/api/v1/athletes'),
     'athlete' => static fn () => $http->send('GET', MERRIN),
     'pull ladder' => static fn () => $http->send('GET', MERRIN.'/ladder?lane=pull&most_rungs=8&advice=yes'),
     'row ladder' => static fn () => $http->send('GET', MERRIN.'/ladder?lane=row&most_rungs=8&advice=yes'),

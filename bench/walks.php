@@ -72,7 +72,7 @@ $ask = static function (string $method, string $path, ?array $body = null) use (
         'HTTP_REFERER' => (string) config('app.url'),
     ];
     $app->forgetScopedInstances();
-    $request = Request::create("/api/$path", $method, server: $server, content: $body === null ? null : (string) json_encode($body));
+    $request = Request::create("/api/v1/$path", $method, server: $server, content: $body === null ? null : (string) json_encode($body));
     $app->instance('request', $request);
     Auth::forgetGuards();
     Auth::guard('web')->setUser(Auth::createUserProvider('users')->retrieveById($user->id));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Records\EraseOldHealthJob;
 use App\Formats\Unreadable;
 use App\Http\Middleware\EnterGym;
+use App\Http\Middleware\FormerAddress;
 use App\Http\Middleware\KeepOutOfCaches;
 use App\Http\ProblemRenderer;
 use App\Problems\Problem;
@@ -17,11 +18,15 @@ use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Foundation\Http\Middleware\TrimStrings;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Support\Facades\Route;
 
 ini_set('precision', '-1'); // floats keep every digit on their way into the database
 
 $app = Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(api: __DIR__.'/../routes/api.php')
+    ->withRouting(using: function (): void {
+        Route::middleware('api')->prefix('api/v1')->group(base_path('routes/api.php'));
+        Route::middleware(['api', FormerAddress::class])->prefix('api')->group(base_path('routes/api.php'));
+    })
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->statefulApi();
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);

@@ -53,7 +53,7 @@ final readonly class KnownDevice
             self::COOKIE,
             $token,
             $now->modify(sprintf('+%d days', self::DAYS)),
-            '/api/sign-in',
+            '/api/v1/sign-in',
             httpOnly: true,
             sameSite: Cookie::SAMESITE_STRICT,
         );

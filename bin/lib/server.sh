@@ -23,7 +23,7 @@ fill() { # template, target, port
     cmp -s "$2.new" "$2" && rm "$2.new" || mv "$2.new" "$2"
 }
 
-server_answers() { curl -fsS -m 5 "http://127.0.0.1:${1:-$(cat "$RUN/port" 2>/dev/null)}/api/health" 2>/dev/null | grep -q '"steady-rung"'; }
+server_answers() { curl -fsS -m 5 "http://127.0.0.1:${1:-$(cat "$RUN/port" 2>/dev/null)}/api/v1/health" 2>/dev/null | grep -q '"steady-rung"'; }
 
 # Configuration, routes and what is loaded beforehand, for this instance and this state of the code.
 cache_code() {

@@ -13,7 +13,7 @@ require __DIR__.'/../../vendor/autoload.php';
 /** @var Application $app */
 $app = require __DIR__.'/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
-foreach (['/api/me', '/api/health'] as $path) {
+foreach (['/api/v1/me', '/api/v1/health'] as $path) {
     $app->make(Kernel::class)->handle(Request::create($path, server: ['HTTP_ACCEPT' => 'application/json', 'HTTP_ORIGIN' => (string) config('app.url')]));
 }
 $root = dirname(__DIR__, 2);

@@ -62,7 +62,7 @@ function act(key: string): void {
         baseline: () => emit('baseline'),
         place: () => emit('place'),
         log: () => void router.push({ path: '/log', query: { athlete: props.athlete.id } }),
-        export: () => location.assign(`/api/athletes/${props.athlete.id}/export`),
+        export: () => location.assign(`/api/v1/athletes/${props.athlete.id}/export`),
         edit: () => emit('edit'),
         archive: () => emit('archive', !props.athlete.archived),
     };

@@ -38,7 +38,7 @@ import { useAthlete, type Movement } from '../composables/useAthlete';
 const props = defineProps<{ id: string }>();
 const router = useRouter();
 const page = useAthlete(() => props.id);
-const kit = useRead(['kit'], () => outcome(api.GET('/api/kit')));
+const kit = useRead(['kit'], () => outcome(api.GET('/api/v1/kit')));
 const day = useToday();
 const undo = useUndo();
 const problem = shallowRef<Problem>();
@@ -70,7 +70,7 @@ async function choose(exercise: Exercise): Promise<void> {
 
 async function archive(archived: boolean): Promise<void> {
     const result = await outcome(
-        api.PUT('/api/athletes/{athlete}/archive', { params: { path: { athlete: props.id } }, body: { archived } }),
+        api.PUT('/api/v1/athletes/{athlete}/archive', { params: { path: { athlete: props.id } }, body: { archived } }),
     );
     problem.value = result.ok ? undefined : result.problem;
     await page.reload();
@@ -113,7 +113,7 @@ const before = computed(() => {
 });
 
 async function beside(step: 1 | -1): Promise<void> {
-    const roster = await outcome(api.GET('/api/athletes', { params: { query: {} } }));
+    const roster = await outcome(api.GET('/api/v1/athletes', { params: { query: {} } }));
     const ids = roster.ok ? roster.value.items.map((a) => a.id) : [];
     const next = ids[ids.indexOf(props.id) + step];
     if (next !== undefined) {

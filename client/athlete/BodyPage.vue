@@ -18,7 +18,7 @@ const props = defineProps<{ id: string }>();
 const problem = shallowRef<Problem>();
 const again = useTemplateRef('again');
 const body = useRead(['body', props.id], () =>
-    outcome(api.GET('/api/athletes/{athlete}/body', { params: { path: { athlete: props.id } } })),
+    outcome(api.GET('/api/v1/athletes/{athlete}/body', { params: { path: { athlete: props.id } } })),
 );
 
 /** Sets since then were computed with another mass. */
@@ -29,7 +29,7 @@ function follow(now: Schemas['Body']): void {
 
 async function takeBack(weighing: string): Promise<void> {
     const result = await outcome(
-        api.POST('/api/athletes/{athlete}/weighings/{weighing}/withdrawal', {
+        api.POST('/api/v1/athletes/{athlete}/weighings/{weighing}/withdrawal', {
             params: { path: { athlete: props.id, weighing } },
             body: { id: uuidv7() },
         }),

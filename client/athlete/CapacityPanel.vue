@@ -18,7 +18,7 @@ const why = useRead(
     () => ['capacity', props.athlete.id, props.movement, capacity.value?.on],
     () =>
         outcome(
-            api.GET('/api/athletes/{athlete}/capacity', {
+            api.GET('/api/v1/athletes/{athlete}/capacity', {
                 params: { path: { athlete: props.athlete.id }, query: { pattern: props.movement ?? 'pull' } },
             }),
         ),

@@ -14,8 +14,8 @@ import { useRead } from '../composables/useRead';
 const props = defineProps<{ id: string }>();
 
 const params = { path: { athlete: props.id } };
-const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/athletes/{athlete}', { params })));
-const consent = useRead(['consent', props.id], () => outcome(api.GET('/api/athletes/{athlete}/consent', { params })), { kept: false });
+const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/v1/athletes/{athlete}', { params })));
+const consent = useRead(['consent', props.id], () => outcome(api.GET('/api/v1/athletes/{athlete}/consent', { params })), { kept: false });
 const name = computed(() => athlete.value.value?.name ?? 'The athlete');
 const given = computed(() => (consent.value.value?.by ? consent.value.value : undefined));
 const by = computed(() => (given.value?.by === 'guardian' ? `${given.value.guardian}, guardian` : name.value));
@@ -32,7 +32,7 @@ async function freshen(): Promise<void> {
 
 async function takeBack(): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.POST('/api/athletes/{athlete}/consent/withdrawal', { params, body: { id: withdrawalId } }));
+    const result = await outcome(api.POST('/api/v1/athletes/{athlete}/consent/withdrawal', { params, body: { id: withdrawalId } }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {

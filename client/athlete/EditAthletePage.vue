@@ -10,7 +10,7 @@ import AthleteForm from '../body/AthleteForm.vue';
 const props = defineProps<{ id: string }>();
 const router = useRouter();
 const path = computed(() => ({ path: { athlete: props.id } }));
-const read = () => outcome(api.GET('/api/athletes/{athlete}', { params: path.value }));
+const read = () => outcome(api.GET('/api/v1/athletes/{athlete}', { params: path.value }));
 const athlete = useRead(['athlete', props.id], read);
 const start = computed(() => athlete.value.value && inputOf(athlete.value.value));
 
@@ -28,7 +28,7 @@ function inputOf(a: Schemas['Athlete']): Schemas['AthleteInput'] {
 const stored = async (): Promise<Result<Schemas['AthleteInput']>> => mapResult(await read(), inputOf);
 
 async function save(input: Schemas['AthleteInput']): Promise<Result<unknown>> {
-    const result = await outcome(api.PUT('/api/athletes/{athlete}', { params: path.value, body: input }));
+    const result = await outcome(api.PUT('/api/v1/athletes/{athlete}', { params: path.value, body: input }));
     if (result.ok) {
         await router.push(`/people/${props.id}`);
     }

@@ -21,8 +21,8 @@ const props = defineProps<{ id: string }>();
 const session = useSession();
 const [dayOf, hour] = [useDayOf(), useHourOf()];
 const path = computed(() => ({ athlete: props.id }));
-const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: path.value } })));
-const link = useRead(['link', props.id], () => outcome(api.GET('/api/athletes/{athlete}/link', { params: { path: path.value } })), {
+const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/v1/athletes/{athlete}', { params: { path: path.value } })));
+const link = useRead(['link', props.id], () => outcome(api.GET('/api/v1/athletes/{athlete}/link', { params: { path: path.value } })), {
     kept: false,
 });
 const address = computed(() => (link.value.value?.path ? `${location.origin}${link.value.value.path}` : undefined));
@@ -44,7 +44,7 @@ let nextId = uuidv7();
 async function give(): Promise<void> {
     busy.value = true;
     const result = await outcome(
-        api.POST('/api/athletes/{athlete}/link', { params: { path: path.value }, body: { id: nextId, days: days.value } }),
+        api.POST('/api/v1/athletes/{athlete}/link', { params: { path: path.value }, body: { id: nextId, days: days.value } }),
     );
     busy.value = false;
     asked.value = false;
@@ -57,7 +57,7 @@ async function give(): Promise<void> {
 
 async function end(): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.DELETE('/api/athletes/{athlete}/link', { params: { path: path.value } }));
+    const result = await outcome(api.DELETE('/api/v1/athletes/{athlete}/link', { params: { path: path.value } }));
     busy.value = false;
     asked.value = false;
     problem.value = result.ok ? undefined : result.problem;

@@ -28,11 +28,11 @@ const draft = reactive({ method: '', stage: '', reason: '', perWeek: null as num
 const error = ref<string>();
 const problem = shallowRef<Problem>();
 let id = uuidv7();
-const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')), { enabled: open });
+const methods = useRead(['methods'], () => outcome(api.GET('/api/v1/methods')), { enabled: open });
 const library = useLibrary(open);
 const history = useRead(
     () => ['place', props.athlete.id, open.value],
-    () => outcome(api.GET('/api/athletes/{athlete}/place', { params: { path: { athlete: props.athlete.id } } })),
+    () => outcome(api.GET('/api/v1/athletes/{athlete}/place', { params: { path: { athlete: props.athlete.id } } })),
     { enabled: open, kept: false },
 );
 watch(
@@ -81,7 +81,7 @@ async function submit(): Promise<void> {
         sessions_a_week: draft.perWeek,
         builder: isStrict.value ? draft.builder : null,
     };
-    const result = await outcome(api.POST('/api/athletes/{athlete}/place', { params: { path: { athlete: props.athlete.id } }, body }));
+    const result = await outcome(api.POST('/api/v1/athletes/{athlete}/place', { params: { path: { athlete: props.athlete.id } }, body }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         emit('placed');

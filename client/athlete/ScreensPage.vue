@@ -14,10 +14,10 @@ const props = defineProps<{ id: string }>();
 const [dayOf, hour] = [useDayOf(), useHourOf()];
 
 const path = computed(() => ({ athlete: props.id }));
-const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: path.value } })));
+const athlete = useRead(['athlete', props.id], () => outcome(api.GET('/api/v1/athletes/{athlete}', { params: { path: path.value } })));
 const screens = useRead(
     ['screens', props.id],
-    () => outcome(api.GET('/api/athletes/{athlete}/screenings', { params: { path: path.value } })),
+    () => outcome(api.GET('/api/v1/athletes/{athlete}/screenings', { params: { path: path.value } })),
     { kept: false },
 );
 const opened = ref<string>();
@@ -26,7 +26,7 @@ const one = useRead(
     () => ['screen', props.id, opened.value],
     () =>
         outcome(
-            api.GET('/api/athletes/{athlete}/screenings/{screening}', {
+            api.GET('/api/v1/athletes/{athlete}/screenings/{screening}', {
                 params: { path: { ...path.value, screening: opened.value ?? '' } },
             }),
         ),

@@ -36,7 +36,7 @@ const guide = useRead(
     () => ['baseline', props.athlete.id, passed.value.join(',')],
     () =>
         outcome(
-            api.GET('/api/athletes/{athlete}/baseline', {
+            api.GET('/api/v1/athletes/{athlete}/baseline', {
                 params: { path: { athlete: props.athlete.id }, query: passed.value.length > 0 ? { passed: passed.value.join(',') } : {} },
             }),
         ),

@@ -31,7 +31,9 @@ async function submit(): Promise<void> {
     }
     busy.value = true;
     const body = { id, weighed_on: on.value, mass_kg };
-    const result = await outcome(api.POST('/api/athletes/{athlete}/weighings', { params: { path: { athlete: props.athleteId } }, body }));
+    const result = await outcome(
+        api.POST('/api/v1/athletes/{athlete}/weighings', { params: { path: { athlete: props.athleteId } }, body }),
+    );
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {

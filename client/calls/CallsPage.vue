@@ -20,7 +20,7 @@ const session = useSession();
 const page = ref(1);
 const queue = useRead(
     () => ['calls', page.value],
-    () => outcome(api.GET('/api/calls', { params: { query: { page: page.value } } })),
+    () => outcome(api.GET('/api/v1/calls', { params: { query: { page: page.value } } })),
     { previous: true },
 );
 const calls = computed(() => queue.value.value?.items ?? []);

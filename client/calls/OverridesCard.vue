@@ -6,7 +6,7 @@ import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 
 const open = ref(false);
-const overrides = useRead(['overrides'], () => outcome(api.GET('/api/calls/overrides')), { enabled: open });
+const overrides = useRead(['overrides'], () => outcome(api.GET('/api/v1/calls/overrides')), { enabled: open });
 </script>
 
 <template>

@@ -14,7 +14,7 @@ const kinds: Record<Reminder['kind'], { word: string; to: (one: Reminder) => str
     weighing: { word: 'Weigh', to: (one) => `/people/${one.athlete_id}/body` },
     goal: { word: 'Goal reached', to: (one) => `/people/${one.athlete_id}/trend` },
 };
-const read = useRead(['reminders'], () => outcome(api.GET('/api/reminders')));
+const read = useRead(['reminders'], () => outcome(api.GET('/api/v1/reminders')));
 const items = computed(() => read.value.value?.items ?? []);
 </script>
 

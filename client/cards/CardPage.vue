@@ -26,7 +26,7 @@ const card = useRead(['card', props.id, route.query.exercise], () =>
 /** Who has a link to their own page finds it on the card. */
 const link = useRead(
     ['link', props.id],
-    () => outcome(api.GET('/api/athletes/{athlete}/link', { params: { path: { athlete: props.id } } })),
+    () => outcome(api.GET('/api/v1/athletes/{athlete}/link', { params: { path: { athlete: props.id } } })),
     {
         kept: false,
     },

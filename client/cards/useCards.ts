@@ -8,7 +8,7 @@ export interface Card {
 
 /** What stands on an athlete's card: an exercise, or the one in use; undefined where there is none. */
 export async function loadCard(athleteId: string, exercise?: string): Promise<Result<Card | undefined>> {
-    const athlete = await outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: athleteId } } }));
+    const athlete = await outcome(api.GET('/api/v1/athletes/{athlete}', { params: { path: { athlete: athleteId } } }));
     if (!athlete.ok) {
         return athlete;
     }
@@ -22,7 +22,7 @@ const AT_ONCE = 3;
 export async function loadClass(drawn: (card: Card) => void, tag?: string): Promise<Result<undefined>> {
     for (let page: number | null = 1; page !== null;) {
         const roster: Result<Schemas['RosterPage']> = await outcome(
-            api.GET('/api/athletes', { params: { query: { page, ...(tag && { tag }) } } }),
+            api.GET('/api/v1/athletes', { params: { query: { page, ...(tag && { tag }) } } }),
         );
         if (!roster.ok) {
             return roster;

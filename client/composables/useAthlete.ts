@@ -54,17 +54,17 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
     const further = shallowRef<Schemas['Set'][]>([]);
     const furtherPage = ref<number | null>();
     const loadSets = (page: number): Promise<Result<Schemas['SetPage']>> =>
-        outcome(api.GET('/api/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
+        outcome(api.GET('/api/v1/athletes/{athlete}/sets', { params: { path: path(), query: { page } } }));
 
     const athlete = useRead(
         () => ['athlete', toValue(id)],
-        () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: path() } })),
+        () => outcome(api.GET('/api/v1/athletes/{athlete}', { params: { path: path() } })),
     );
     const scale = useRead(
         () => ['scale', toValue(id), shown.value],
         () =>
             outcome(
-                api.GET('/api/athletes/{athlete}/scale', {
+                api.GET('/api/v1/athletes/{athlete}/scale', {
                     params: { path: path(), query: shown.value === ALL_BANDS ? {} : { band: shown.value } },
                 }),
             ),
@@ -122,20 +122,20 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
         loadOlder,
         reload,
         choose: async (exercise) =>
-            then(await outcome(api.PUT('/api/athletes/{athlete}/setup', { params: { path: path() }, body: exercise }))),
+            then(await outcome(api.PUT('/api/v1/athletes/{athlete}/setup', { params: { path: path() }, body: exercise }))),
         takeBack: (setId) => queue.takeBack(toValue(id), setId),
         undoPain: (toldId) => queue.undoPain(toValue(id), toldId),
         clear: async (clearanceId, note) =>
             then(
                 await outcome(
-                    api.POST('/api/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }),
+                    api.POST('/api/v1/athletes/{athlete}/clearances', { params: { path: path() }, body: { id: clearanceId, note } }),
                 ),
             ),
         tellPain: async (pain) =>
-            then(await outcome(api.POST('/api/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
-        tell: async (told) => then(await outcome(api.POST('/api/athletes/{athlete}/signals', { params: { path: path() }, body: told }))),
+            then(await outcome(api.POST('/api/v1/athletes/{athlete}/pain', { params: { path: path() }, body: { id: uuidv7(), pain } }))),
+        tell: async (told) => then(await outcome(api.POST('/api/v1/athletes/{athlete}/signals', { params: { path: path() }, body: told }))),
         screen: async (found) =>
-            then(await outcome(api.POST('/api/athletes/{athlete}/screenings', { params: { path: path() }, body: found }))),
+            then(await outcome(api.POST('/api/v1/athletes/{athlete}/screenings', { params: { path: path() }, body: found }))),
     };
 }
 
@@ -143,7 +143,7 @@ export function useAthlete(id: MaybeRefOrGetter<string>): AthletePage {
 async function loadLadders(athlete: string, mostRungs: number): Promise<Result<Ladders>> {
     const ladder = (lane: 'pull' | 'row' | 'pulldown') =>
         outcome(
-            api.GET('/api/athletes/{athlete}/ladder', {
+            api.GET('/api/v1/athletes/{athlete}/ladder', {
                 params: { path: { athlete }, query: { lane, most_rungs: mostRungs, advice: 'yes' } },
             }),
         );
@@ -151,7 +151,7 @@ async function loadLadders(athlete: string, mostRungs: number): Promise<Result<L
         ladder('pull'),
         ladder('row'),
         ladder('pulldown'),
-        outcome(api.GET('/api/athletes/{athlete}/scale', { params: { path: { athlete }, query: { lane: 'seconds' } } })),
+        outcome(api.GET('/api/v1/athletes/{athlete}/scale', { params: { path: { athlete }, query: { lane: 'seconds' } } })),
     ]);
     if (!pull.ok) {
         return pull;

@@ -14,7 +14,7 @@ export const useCautions = defineStore('cautions', () => {
             return;
         }
         asked = true;
-        const result = await outcome(api.GET('/api/cautions'));
+        const result = await outcome(api.GET('/api/v1/cautions'));
         if (result.ok) {
             items.value = result.value.items;
         } else {

@@ -33,8 +33,8 @@ export const useCommandQueue = defineStore('command-queue', () => {
     const queue = new CommandQueue({
         store: commandStore,
         alone,
-        askTime: () => outcome(api.GET('/api/health')),
-        send: (commands) => outcome(api.POST('/api/commands', { body: { commands } })),
+        askTime: () => outcome(api.GET('/api/v1/health')),
+        send: (commands) => outcome(api.POST('/api/v1/commands', { body: { commands } })),
         stored: async (waiting, set) => {
             settled.value += 1;
             await keepOnFloor(client, waiting, set);

@@ -46,7 +46,7 @@ export const useSession = defineStore('session', () => {
 
     /** The session on the server ends as soon as it answers, whoever opens the page next. */
     async function sayGoodbye(): Promise<boolean> {
-        const result = await outcome(api.POST('/api/sign-out'));
+        const result = await outcome(api.POST('/api/v1/sign-out'));
         const isSaid = result.ok || result.problem.code === 'signed-out';
         await (isSaid ? unsaidGoodbye.forget() : unsaidGoodbye.keep());
         return isSaid;
@@ -61,10 +61,10 @@ export const useSession = defineStore('session', () => {
         }
         const last = await lastCoach.read();
         if (last === null) {
-            const health = await outcome(api.GET('/api/health'));
+            const health = await outcome(api.GET('/api/v1/health'));
             founded.value = !health.ok || health.value.founded;
         } else {
-            const result = await outcome(api.GET('/api/me'));
+            const result = await outcome(api.GET('/api/v1/me'));
             if (result.ok) {
                 await enter(result.value, last);
             } else if (result.problem.code === 'signed-out') {
@@ -88,9 +88,9 @@ export const useSession = defineStore('session', () => {
     }
 
     const signIn = async (body: Schemas['SignInInput']): Promise<Problem | undefined> =>
-        begin(await outcome(api.POST('/api/sign-in', { body })));
+        begin(await outcome(api.POST('/api/v1/sign-in', { body })));
     const found = async (body: Schemas['FoundingInput']): Promise<Problem | undefined> =>
-        begin(await outcome(api.POST('/api/gym', { body })));
+        begin(await outcome(api.POST('/api/v1/gym', { body })));
 
     async function signOut(): Promise<void> {
         await sayGoodbye();
@@ -103,7 +103,7 @@ export const useSession = defineStore('session', () => {
 
     /** After something that everybody is told was changed. */
     async function reload(): Promise<void> {
-        const result = await outcome(api.GET('/api/me'));
+        const result = await outcome(api.GET('/api/v1/me'));
         if (result.ok) {
             change(result.value);
         }

@@ -7,7 +7,7 @@ import { useRead } from './useRead';
 export function useWhose(id: () => string, about: string): ComputedRef<string> {
     const athlete = useRead(
         () => ['athlete', id()],
-        () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: id() } } })),
+        () => outcome(api.GET('/api/v1/athletes/{athlete}', { params: { path: { athlete: id() } } })),
     );
     const name = computed(() => athlete.value.value?.name ?? '');
     useTitle(() => `${name.value} · ${about} · Steady Rung`);

@@ -33,7 +33,7 @@ async function submit(): Promise<void> {
     busy.value = true;
     const guardian = typed.by === 'guardian' && typed.guardian.trim() ? typed.guardian.trim() : null;
     const body = { id, born_on: typed.born_on, by: typed.by, guardian, words: session.me?.consent_words ?? '' };
-    const result = await outcome(api.POST('/api/athletes/{athlete}/consent', { params: { path: { athlete: props.athleteId } }, body }));
+    const result = await outcome(api.POST('/api/v1/athletes/{athlete}/consent', { params: { path: { athlete: props.athleteId } }, body }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {

@@ -19,7 +19,7 @@ const error = ref<string>();
 const rungError = ref<string>();
 const instead = useRead(
     () => ['instead', props.call.athlete_id, props.call.version],
-    () => outcome(api.GET('/api/athletes/{athlete}/instead', { params: { path: { athlete: props.call.athlete_id } } })),
+    () => outcome(api.GET('/api/v1/athletes/{athlete}/instead', { params: { path: { athlete: props.call.athlete_id } } })),
     { enabled: open },
 );
 const isKept = (verdict: Verdict | null): boolean => verdict === props.call.call.verdict;

@@ -15,7 +15,9 @@ const page = ref(1);
 const past = useRead(
     () => ['past-calls', props.athleteId, page.value],
     () =>
-        outcome(api.GET('/api/athletes/{athlete}/calls', { params: { path: { athlete: props.athleteId }, query: { page: page.value } } })),
+        outcome(
+            api.GET('/api/v1/athletes/{athlete}/calls', { params: { path: { athlete: props.athleteId }, query: { page: page.value } } }),
+        ),
 );
 const dayOf = useDayOf();
 </script>

@@ -27,7 +27,7 @@ export function useDecision(call: MaybeRefOrGetter<Kept>, decided: (call: Kept |
 
     async function decide(body: Schemas['DecisionInput']): Promise<boolean> {
         busy.value = true;
-        const result = await outcome(api.PUT('/api/calls/{call}/decision', { params: { path: { call: toValue(call).id } }, body }));
+        const result = await outcome(api.PUT('/api/v1/calls/{call}/decision', { params: { path: { call: toValue(call).id } }, body }));
         busy.value = false;
         problem.value = result.ok ? undefined : result.problem;
         if (result.ok) {
@@ -41,7 +41,7 @@ export function useDecision(call: MaybeRefOrGetter<Kept>, decided: (call: Kept |
 
     async function takeBack(): Promise<void> {
         undo.stop();
-        const result = await outcome(api.DELETE('/api/calls/{call}/decision', { params: { path: { call: toValue(call).id } } }));
+        const result = await outcome(api.DELETE('/api/v1/calls/{call}/decision', { params: { path: { call: toValue(call).id } } }));
         problem.value = result.ok ? undefined : result.problem;
         settled.value = undefined;
     }

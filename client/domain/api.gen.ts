@@ -4,7 +4,7 @@
  */
 
 export interface paths {
-    "/api/athletes": {
+    "/api/v1/athletes": {
         parameters: {
             query?: never;
             header?: never;
@@ -20,7 +20,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}": {
+    "/api/v1/athletes/{athlete}": {
         parameters: {
             query?: never;
             header?: never;
@@ -36,7 +36,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/accessories": {
+    "/api/v1/athletes/{athlete}/accessories": {
         parameters: {
             query?: never;
             header?: never;
@@ -52,7 +52,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/archive": {
+    "/api/v1/athletes/{athlete}/archive": {
         parameters: {
             query?: never;
             header?: never;
@@ -68,7 +68,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/baseline": {
+    "/api/v1/athletes/{athlete}/baseline": {
         parameters: {
             query?: never;
             header?: never;
@@ -85,7 +85,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/body": {
+    "/api/v1/athletes/{athlete}/body": {
         parameters: {
             query?: never;
             header?: never;
@@ -101,7 +101,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/calls": {
+    "/api/v1/athletes/{athlete}/calls": {
         parameters: {
             query?: never;
             header?: never;
@@ -118,7 +118,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/capacity": {
+    "/api/v1/athletes/{athlete}/capacity": {
         parameters: {
             query?: never;
             header?: never;
@@ -135,7 +135,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/class-work": {
+    "/api/v1/athletes/{athlete}/class-work": {
         parameters: {
             query?: never;
             header?: never;
@@ -152,7 +152,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/clearances": {
+    "/api/v1/athletes/{athlete}/clearances": {
         parameters: {
             query?: never;
             header?: never;
@@ -168,7 +168,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/comparisons": {
+    "/api/v1/athletes/{athlete}/comparisons": {
         parameters: {
             query?: never;
             header?: never;
@@ -185,7 +185,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/consent": {
+    "/api/v1/athletes/{athlete}/consent": {
         parameters: {
             query?: never;
             header?: never;
@@ -201,7 +201,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/consent/withdrawal": {
+    "/api/v1/athletes/{athlete}/consent/withdrawal": {
         parameters: {
             query?: never;
             header?: never;
@@ -218,7 +218,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/erasure": {
+    "/api/v1/athletes/{athlete}/erasure": {
         parameters: {
             query?: never;
             header?: never;
@@ -236,7 +236,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/export": {
+    "/api/v1/athletes/{athlete}/export": {
         parameters: {
             query?: never;
             header?: never;
@@ -253,7 +253,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/for-reps": {
+    "/api/v1/athletes/{athlete}/for-reps": {
         parameters: {
             query?: never;
             header?: never;
@@ -270,7 +270,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/heel-mark": {
+    "/api/v1/athletes/{athlete}/heel-mark": {
         parameters: {
             query?: never;
             header?: never;
@@ -287,7 +287,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/instead": {
+    "/api/v1/athletes/{athlete}/instead": {
         parameters: {
             query?: never;
             header?: never;
@@ -304,7 +304,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/ladder": {
+    "/api/v1/athletes/{athlete}/ladder": {
         parameters: {
             query?: never;
             header?: never;
@@ -321,7 +321,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/link": {
+    "/api/v1/athletes/{athlete}/link": {
         parameters: {
             query?: never;
             header?: never;
@@ -339,7 +339,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/outdated-sets": {
+    "/api/v1/athletes/{athlete}/outdated-sets": {
         parameters: {
             query?: never;
             header?: never;
@@ -356,7 +356,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/pain": {
+    "/api/v1/athletes/{athlete}/pain": {
         parameters: {
             query?: never;
             header?: never;
@@ -373,7 +373,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/place": {
+    "/api/v1/athletes/{athlete}/place": {
         parameters: {
             query?: never;
             header?: never;
@@ -391,7 +391,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/scale": {
+    "/api/v1/athletes/{athlete}/scale": {
         parameters: {
             query?: never;
             header?: never;
@@ -408,7 +408,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/screenings": {
+    "/api/v1/athletes/{athlete}/screenings": {
         parameters: {
             query?: never;
             header?: never;
@@ -426,7 +426,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/screenings/{screening}": {
+    "/api/v1/athletes/{athlete}/screenings/{screening}": {
         parameters: {
             query?: never;
             header?: never;
@@ -443,7 +443,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/session": {
+    "/api/v1/athletes/{athlete}/session": {
         parameters: {
             query?: never;
             header?: never;
@@ -460,7 +460,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/session/changes": {
+    "/api/v1/athletes/{athlete}/session/changes": {
         parameters: {
             query?: never;
             header?: never;
@@ -478,7 +478,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/session/others": {
+    "/api/v1/athletes/{athlete}/session/others": {
         parameters: {
             query?: never;
             header?: never;
@@ -495,7 +495,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/session/tried": {
+    "/api/v1/athletes/{athlete}/session/tried": {
         parameters: {
             query?: never;
             header?: never;
@@ -512,7 +512,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/sessions.ics": {
+    "/api/v1/athletes/{athlete}/sessions.ics": {
         parameters: {
             query?: never;
             header?: never;
@@ -528,7 +528,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/sets": {
+    "/api/v1/athletes/{athlete}/sets": {
         parameters: {
             query?: never;
             header?: never;
@@ -545,7 +545,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/sets/{set}/withdrawal": {
+    "/api/v1/athletes/{athlete}/sets/{set}/withdrawal": {
         parameters: {
             query?: never;
             header?: never;
@@ -561,7 +561,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/setup": {
+    "/api/v1/athletes/{athlete}/setup": {
         parameters: {
             query?: never;
             header?: never;
@@ -578,7 +578,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/signals": {
+    "/api/v1/athletes/{athlete}/signals": {
         parameters: {
             query?: never;
             header?: never;
@@ -595,7 +595,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/standing-height": {
+    "/api/v1/athletes/{athlete}/standing-height": {
         parameters: {
             query?: never;
             header?: never;
@@ -612,7 +612,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/time-off": {
+    "/api/v1/athletes/{athlete}/time-off": {
         parameters: {
             query?: never;
             header?: never;
@@ -628,7 +628,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/time-off/{off}": {
+    "/api/v1/athletes/{athlete}/time-off/{off}": {
         parameters: {
             query?: never;
             header?: never;
@@ -644,7 +644,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/trend": {
+    "/api/v1/athletes/{athlete}/trend": {
         parameters: {
             query?: never;
             header?: never;
@@ -661,7 +661,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/weeks": {
+    "/api/v1/athletes/{athlete}/weeks": {
         parameters: {
             query?: never;
             header?: never;
@@ -677,7 +677,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/weighings": {
+    "/api/v1/athletes/{athlete}/weighings": {
         parameters: {
             query?: never;
             header?: never;
@@ -693,7 +693,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/athletes/{athlete}/weighings/{weighing}/withdrawal": {
+    "/api/v1/athletes/{athlete}/weighings/{weighing}/withdrawal": {
         parameters: {
             query?: never;
             header?: never;
@@ -709,7 +709,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/audit": {
+    "/api/v1/audit": {
         parameters: {
             query?: never;
             header?: never;
@@ -726,7 +726,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bands": {
+    "/api/v1/bands": {
         parameters: {
             query?: never;
             header?: never;
@@ -742,7 +742,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bands/{band}": {
+    "/api/v1/bands/{band}": {
         parameters: {
             query?: never;
             header?: never;
@@ -758,7 +758,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bands/{band}/inspections": {
+    "/api/v1/bands/{band}/inspections": {
         parameters: {
             query?: never;
             header?: never;
@@ -776,7 +776,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bands/{band}/learned": {
+    "/api/v1/bands/{band}/learned": {
         parameters: {
             query?: never;
             header?: never;
@@ -793,7 +793,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bands/{band}/outdated-sets": {
+    "/api/v1/bands/{band}/outdated-sets": {
         parameters: {
             query?: never;
             header?: never;
@@ -810,7 +810,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bands/{band}/retirement": {
+    "/api/v1/bands/{band}/retirement": {
         parameters: {
             query?: never;
             header?: never;
@@ -826,7 +826,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench/curve": {
+    "/api/v1/bench/curve": {
         parameters: {
             query?: never;
             header?: never;
@@ -843,7 +843,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench/scale": {
+    "/api/v1/bench/scale": {
         parameters: {
             query?: never;
             header?: never;
@@ -860,7 +860,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench/scale/hang": {
+    "/api/v1/bench/scale/hang": {
         parameters: {
             query?: never;
             header?: never;
@@ -877,7 +877,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/bench/scale/zero": {
+    "/api/v1/bench/scale/zero": {
         parameters: {
             query?: never;
             header?: never;
@@ -893,7 +893,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calendars/classes/{token}.ics": {
+    "/api/v1/calendars/classes/{token}.ics": {
         parameters: {
             query?: never;
             header?: never;
@@ -910,7 +910,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calendars/sessions/{token}.ics": {
+    "/api/v1/calendars/sessions/{token}.ics": {
         parameters: {
             query?: never;
             header?: never;
@@ -927,7 +927,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calls": {
+    "/api/v1/calls": {
         parameters: {
             query?: never;
             header?: never;
@@ -944,7 +944,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calls/overrides": {
+    "/api/v1/calls/overrides": {
         parameters: {
             query?: never;
             header?: never;
@@ -961,7 +961,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/calls/{call}/decision": {
+    "/api/v1/calls/{call}/decision": {
         parameters: {
             query?: never;
             header?: never;
@@ -978,7 +978,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/caps": {
+    "/api/v1/caps": {
         parameters: {
             query?: never;
             header?: never;
@@ -995,7 +995,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cautions": {
+    "/api/v1/cautions": {
         parameters: {
             query?: never;
             header?: never;
@@ -1011,7 +1011,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/class-calendar": {
+    "/api/v1/class-calendar": {
         parameters: {
             query?: never;
             header?: never;
@@ -1028,7 +1028,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/classes": {
+    "/api/v1/classes": {
         parameters: {
             query?: never;
             header?: never;
@@ -1044,7 +1044,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/classes.ics": {
+    "/api/v1/classes.ics": {
         parameters: {
             query?: never;
             header?: never;
@@ -1060,7 +1060,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/classes/{class}": {
+    "/api/v1/classes/{class}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1077,7 +1077,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/classes/{class}/days/{on}": {
+    "/api/v1/classes/{class}/days/{on}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1093,7 +1093,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/classes/{class}/days/{on}/news": {
+    "/api/v1/classes/{class}/days/{on}/news": {
         parameters: {
             query?: never;
             header?: never;
@@ -1110,7 +1110,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/classes/{class}/days/{on}/workout": {
+    "/api/v1/classes/{class}/days/{on}/workout": {
         parameters: {
             query?: never;
             header?: never;
@@ -1127,7 +1127,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/commands": {
+    "/api/v1/commands": {
         parameters: {
             query?: never;
             header?: never;
@@ -1144,7 +1144,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/erasures": {
+    "/api/v1/erasures": {
         parameters: {
             query?: never;
             header?: never;
@@ -1160,7 +1160,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/export": {
+    "/api/v1/export": {
         parameters: {
             query?: never;
             header?: never;
@@ -1177,7 +1177,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/first-steps": {
+    "/api/v1/first-steps": {
         parameters: {
             query?: never;
             header?: never;
@@ -1193,7 +1193,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gear": {
+    "/api/v1/gear": {
         parameters: {
             query?: never;
             header?: never;
@@ -1209,7 +1209,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gear/{gear}": {
+    "/api/v1/gear/{gear}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1225,7 +1225,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gear/{gear}/retirement": {
+    "/api/v1/gear/{gear}/retirement": {
         parameters: {
             query?: never;
             header?: never;
@@ -1241,7 +1241,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/gym": {
+    "/api/v1/gym": {
         parameters: {
             query?: never;
             header?: never;
@@ -1258,7 +1258,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/health": {
+    "/api/v1/health": {
         parameters: {
             query?: never;
             header?: never;
@@ -1274,7 +1274,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/house-rules": {
+    "/api/v1/house-rules": {
         parameters: {
             query?: never;
             header?: never;
@@ -1291,7 +1291,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/house-rules/effects": {
+    "/api/v1/house-rules/effects": {
         parameters: {
             query?: never;
             header?: never;
@@ -1308,7 +1308,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/imports": {
+    "/api/v1/imports": {
         parameters: {
             query?: never;
             header?: never;
@@ -1325,7 +1325,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/imports/{import}": {
+    "/api/v1/imports/{import}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1341,7 +1341,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/imports/{import}/mapping": {
+    "/api/v1/imports/{import}/mapping": {
         parameters: {
             query?: never;
             header?: never;
@@ -1358,7 +1358,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/imports/{import}/order": {
+    "/api/v1/imports/{import}/order": {
         parameters: {
             query?: never;
             header?: never;
@@ -1375,7 +1375,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/imports/{import}/undoing": {
+    "/api/v1/imports/{import}/undoing": {
         parameters: {
             query?: never;
             header?: never;
@@ -1392,7 +1392,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kit": {
+    "/api/v1/kit": {
         parameters: {
             query?: never;
             header?: never;
@@ -1408,7 +1408,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kit/floor": {
+    "/api/v1/kit/floor": {
         parameters: {
             query?: never;
             header?: never;
@@ -1424,7 +1424,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/library": {
+    "/api/v1/library": {
         parameters: {
             query?: never;
             header?: never;
@@ -1441,7 +1441,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log": {
+    "/api/v1/log": {
         parameters: {
             query?: never;
             header?: never;
@@ -1458,7 +1458,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/log.csv": {
+    "/api/v1/log.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -1475,7 +1475,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/mailbox": {
+    "/api/v1/mailbox": {
         parameters: {
             query?: never;
             header?: never;
@@ -1492,7 +1492,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/me": {
+    "/api/v1/me": {
         parameters: {
             query?: never;
             header?: never;
@@ -1508,7 +1508,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/methods": {
+    "/api/v1/methods": {
         parameters: {
             query?: never;
             header?: never;
@@ -1526,7 +1526,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/methods/check": {
+    "/api/v1/methods/check": {
         parameters: {
             query?: never;
             header?: never;
@@ -1543,7 +1543,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/methods/outcomes": {
+    "/api/v1/methods/outcomes": {
         parameters: {
             query?: never;
             header?: never;
@@ -1560,7 +1560,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/methods/{method}": {
+    "/api/v1/methods/{method}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1577,7 +1577,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/my": {
+    "/api/v1/my": {
         parameters: {
             query?: never;
             header?: never;
@@ -1594,7 +1594,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/my/coming": {
+    "/api/v1/my/coming": {
         parameters: {
             query?: never;
             header?: never;
@@ -1610,7 +1610,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/my/pain": {
+    "/api/v1/my/pain": {
         parameters: {
             query?: never;
             header?: never;
@@ -1627,7 +1627,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/my/pain/undoing": {
+    "/api/v1/my/pain/undoing": {
         parameters: {
             query?: never;
             header?: never;
@@ -1644,7 +1644,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/my/sets": {
+    "/api/v1/my/sets": {
         parameters: {
             query?: never;
             header?: never;
@@ -1660,7 +1660,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/my/sets/{set}/withdrawal": {
+    "/api/v1/my/sets/{set}/withdrawal": {
         parameters: {
             query?: never;
             header?: never;
@@ -1676,7 +1676,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/my/soreness": {
+    "/api/v1/my/soreness": {
         parameters: {
             query?: never;
             header?: never;
@@ -1692,7 +1692,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/password": {
+    "/api/v1/password": {
         parameters: {
             query?: never;
             header?: never;
@@ -1708,7 +1708,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/password-link": {
+    "/api/v1/password-link": {
         parameters: {
             query?: never;
             header?: never;
@@ -1724,7 +1724,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/password-links": {
+    "/api/v1/password-links": {
         parameters: {
             query?: never;
             header?: never;
@@ -1741,7 +1741,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people.vcf": {
+    "/api/v1/people.vcf": {
         parameters: {
             query?: never;
             header?: never;
@@ -1758,7 +1758,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pulse/{ticket}": {
+    "/api/v1/pulse/{ticket}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1775,7 +1775,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/recomputations": {
+    "/api/v1/recomputations": {
         parameters: {
             query?: never;
             header?: never;
@@ -1792,7 +1792,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/recomputations/{recomputation}": {
+    "/api/v1/recomputations/{recomputation}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1808,7 +1808,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/recomputations/{recomputation}/resumption": {
+    "/api/v1/recomputations/{recomputation}/resumption": {
         parameters: {
             query?: never;
             header?: never;
@@ -1825,7 +1825,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/reminders": {
+    "/api/v1/reminders": {
         parameters: {
             query?: never;
             header?: never;
@@ -1841,7 +1841,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/second-factor": {
+    "/api/v1/second-factor": {
         parameters: {
             query?: never;
             header?: never;
@@ -1858,7 +1858,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/second-factor/end": {
+    "/api/v1/second-factor/end": {
         parameters: {
             query?: never;
             header?: never;
@@ -1875,7 +1875,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sessions": {
+    "/api/v1/sessions": {
         parameters: {
             query?: never;
             header?: never;
@@ -1891,7 +1891,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sessions/{session}": {
+    "/api/v1/sessions/{session}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1907,7 +1907,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/settings": {
+    "/api/v1/settings": {
         parameters: {
             query?: never;
             header?: never;
@@ -1923,7 +1923,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/settings/athletes-tell": {
+    "/api/v1/settings/athletes-tell": {
         parameters: {
             query?: never;
             header?: never;
@@ -1940,7 +1940,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/settings/erasure": {
+    "/api/v1/settings/erasure": {
         parameters: {
             query?: never;
             header?: never;
@@ -1956,7 +1956,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/settings/health": {
+    "/api/v1/settings/health": {
         parameters: {
             query?: never;
             header?: never;
@@ -1972,7 +1972,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sign-in": {
+    "/api/v1/sign-in": {
         parameters: {
             query?: never;
             header?: never;
@@ -1988,7 +1988,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sign-out": {
+    "/api/v1/sign-out": {
         parameters: {
             query?: never;
             header?: never;
@@ -2004,7 +2004,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/staff": {
+    "/api/v1/staff": {
         parameters: {
             query?: never;
             header?: never;
@@ -2021,7 +2021,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/staff/{member}": {
+    "/api/v1/staff/{member}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2038,7 +2038,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/staff/{member}/role": {
+    "/api/v1/staff/{member}/role": {
         parameters: {
             query?: never;
             header?: never;
@@ -2054,7 +2054,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/staff/{member}/second-factor": {
+    "/api/v1/staff/{member}/second-factor": {
         parameters: {
             query?: never;
             header?: never;

@@ -4,5 +4,5 @@ import { api, outcome, type Result, type Schemas } from './http';
 export async function askSetup(athlete: string, exercise: string | undefined): Promise<Result<Schemas['SetupAnswer'] | undefined>> {
     return exercise === undefined
         ? { ok: true, value: undefined }
-        : outcome(api.GET('/api/athletes/{athlete}/setup', { params: { path: { athlete }, query: { exercise } } }));
+        : outcome(api.GET('/api/v1/athletes/{athlete}/setup', { params: { path: { athlete }, query: { exercise } } }));
 }

@@ -17,7 +17,7 @@ import { fateWords } from './words';
 const props = defineProps<{ id: string }>();
 
 const params = { path: { athlete: props.id } };
-const ahead = useRead(['erasure', props.id], () => outcome(api.GET('/api/athletes/{athlete}/erasure', { params })));
+const ahead = useRead(['erasure', props.id], () => outcome(api.GET('/api/v1/athletes/{athlete}/erasure', { params })));
 const groups = computed(() =>
     (['erased', 'nameless', 'kept'] as const)
         .map((fate) => ({ fate, parts: ahead.value.value?.parts.filter((p) => p.fate === fate) ?? [] }))
@@ -33,7 +33,7 @@ const orderId = uuidv7();
 async function erase(): Promise<void> {
     busy.value = true;
     const body = { id: orderId, name: typed.value, log: ahead.value.value?.log ?? 'anonymous' };
-    const result = await outcome(api.POST('/api/athletes/{athlete}/erasure', { params, body }));
+    const result = await outcome(api.POST('/api/v1/athletes/{athlete}/erasure', { params, body }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     ordered.value = result.ok ? result.value : undefined;
@@ -77,7 +77,7 @@ async function erase(): Promise<void> {
                     <p>
                         This cannot be undone, and what was printed, exported or backed up before has it still. If they want what is kept of
                         them, hand it out first:
-                        <a :href="`/api/athletes/${id}/export`" download>Export</a>
+                        <a :href="`/api/v1/athletes/${id}/export`" download>Export</a>
                     </p>
                 </CautionBox>
                 <ProblemNote v-if="problem && problem.faults.length === 0" typed :problem="problem" />

@@ -8,7 +8,7 @@ import UsualGear from './UsualGear.vue';
 
 /** From an empty gym to the first session: four steps, each opening the next; nothing once they are done. */
 const router = useRouter();
-const read = useRead(['first-steps'], () => outcome(api.GET('/api/first-steps')));
+const read = useRead(['first-steps'], () => outcome(api.GET('/api/v1/first-steps')));
 const state = computed(() => read.value.value);
 const steps = computed(() => {
     const now = state.value;

@@ -47,8 +47,8 @@ async function add(piece: Piece): Promise<void> {
     const [id, name] = [idOf(piece.name), piece.name];
     const result =
         'band' in piece
-            ? await outcome(api.POST('/api/bands', { body: { id, name, ...piece.band } }))
-            : await outcome(api.POST('/api/gear', { body: { id, name, figures: piece.figures } }));
+            ? await outcome(api.POST('/api/v1/bands', { body: { id, name, ...piece.band } }))
+            : await outcome(api.POST('/api/v1/gear', { body: { id, name, figures: piece.figures } }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         added.value = [...added.value, name];

@@ -9,7 +9,7 @@ import { useRead } from '../composables/useRead';
 import { useDayOf } from '../composables/useToday';
 import { countOf, linesOf } from './words';
 
-const imports = useRead(['imports'], () => outcome(api.GET('/api/imports')));
+const imports = useRead(['imports'], () => outcome(api.GET('/api/v1/imports')));
 const dayOf = useDayOf();
 const busy = ref(false);
 const problem = shallowRef<Problem>();
@@ -17,7 +17,7 @@ defineExpose({ reload: imports.reload });
 
 async function undo(one: Schemas['Import']): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.POST('/api/imports/{import}/undoing', { params: { path: { import: one.id } } }));
+    const result = await outcome(api.POST('/api/v1/imports/{import}/undoing', { params: { path: { import: one.id } } }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     await imports.reload();

@@ -46,7 +46,7 @@ export function useImport(ended: () => void): Importing {
                 };
             }
             return outcome(
-                api.POST('/api/imports', {
+                api.POST('/api/v1/imports', {
                     params: { query: { id: uuidv7(), kind, name: file.name.slice(-120) } },
                     body: table as unknown as string,
                     bodySerializer: (body) => body as unknown as Blob,
@@ -66,7 +66,7 @@ export function useImport(ended: () => void): Importing {
         const columns = now.import.columns.map(({ field, unit }) => ({ field, unit }));
         const mapped = await during(() =>
             outcome(
-                api.PUT('/api/imports/{import}/mapping', {
+                api.PUT('/api/v1/imports/{import}/mapping', {
                     params: { path: { import: now.import.id } },
                     body: { columns, dates: now.import.dates, matches: [], ...change },
                 }),
@@ -81,7 +81,7 @@ export function useImport(ended: () => void): Importing {
             if (id === undefined) {
                 return;
             }
-            const result = await outcome(api.GET('/api/imports/{import}', { params: { path: { import: id } } }));
+            const result = await outcome(api.GET('/api/v1/imports/{import}', { params: { path: { import: id } } }));
             if (result.ok && running.value?.id === id) {
                 settle(result.value);
             }
@@ -103,7 +103,7 @@ export function useImport(ended: () => void): Importing {
         const ordered =
             id === undefined
                 ? undefined
-                : await during(() => outcome(api.POST('/api/imports/{import}/order', { params: { path: { import: id } } })));
+                : await during(() => outcome(api.POST('/api/v1/imports/{import}/order', { params: { path: { import: id } } })));
         if (ordered) {
             dry.value = undefined;
             look.resume();

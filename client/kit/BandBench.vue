@@ -38,7 +38,7 @@ const live = shallowRef<{ lengthM: number; forceKg: number }>();
 /** What athletes' sets say of it. */
 const learned = useRead(
     () => ['band-learned', id],
-    () => outcome(api.GET('/api/bands/{band}/learned', { params: { path: { band: id } } })),
+    () => outcome(api.GET('/api/v1/bands/{band}/learned', { params: { path: { band: id } } })),
     { enabled: () => props.band !== undefined },
 );
 const path = { params: { path: { band: id } } };
@@ -47,9 +47,9 @@ const saving = useSaving(
     draft,
     {
         began: props.band && useBandDraft(props.band).value(),
-        add: (body: Input) => outcome(api.POST('/api/bands', { body: { id, ...body } })),
-        change: (body: Input) => outcome(api.PUT('/api/bands/{band}', { ...path, body })),
-        retire: (retired) => outcome(api.PUT('/api/bands/{band}/retirement', { ...path, body: { retired } })),
+        add: (body: Input) => outcome(api.POST('/api/v1/bands', { body: { id, ...body } })),
+        change: (body: Input) => outcome(api.PUT('/api/v1/bands/{band}', { ...path, body })),
+        retire: (retired) => outcome(api.PUT('/api/v1/bands/{band}/retirement', { ...path, body: { retired } })),
         inKit: (now) => {
             const band = now.bands.find((b) => b.id === id);
             return band && useBandDraft(band).value();

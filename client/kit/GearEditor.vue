@@ -29,9 +29,9 @@ const saving = useSaving(
     draft,
     {
         began: props.gear && useGearDraft(props.kind, props.gear).read(),
-        add: (body: Input) => outcome(api.POST('/api/gear', { body: { id, ...body } })),
-        change: (body: Input) => outcome(api.PUT('/api/gear/{gear}', { ...path, body })),
-        retire: (retired) => outcome(api.PUT('/api/gear/{gear}/retirement', { ...path, body: { retired } })),
+        add: (body: Input) => outcome(api.POST('/api/v1/gear', { body: { id, ...body } })),
+        change: (body: Input) => outcome(api.PUT('/api/v1/gear/{gear}', { ...path, body })),
+        retire: (retired) => outcome(api.PUT('/api/v1/gear/{gear}/retirement', { ...path, body: { retired } })),
         inKit: (now) => {
             const piece = now.gear.find((g) => g.id === id);
             return piece && useGearDraft(props.kind, piece as Gear).read();

@@ -15,7 +15,7 @@ const bar = defineModel<string | null>('bar', { required: true });
 const search = ref('');
 const roster = useRead(
     () => ['roster', { search: search.value }],
-    () => outcome(api.GET('/api/athletes', { params: { query: search.value ? { search: search.value } : {} } })),
+    () => outcome(api.GET('/api/v1/athletes', { params: { query: search.value ? { search: search.value } : {} } })),
     { previous: true },
 );
 const athletes = computed(() => (roster.value.value?.items ?? []).map((a) => ({ value: a.id, label: `${a.name}, ${mass(a.mass_kg)}` })));

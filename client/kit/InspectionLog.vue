@@ -25,7 +25,7 @@ const client = useQueryClient();
 const page = ref(1);
 const log = useRead(
     () => ['inspections', props.band.id, page.value],
-    () => outcome(api.GET('/api/bands/{band}/inspections', { params: { path: { band: props.band.id }, query: { page: page.value } } })),
+    () => outcome(api.GET('/api/v1/bands/{band}/inspections', { params: { path: { band: props.band.id }, query: { page: page.value } } })),
 );
 const findings = (Object.keys(findingWords) as Finding[]).map((value) => ({ value, label: findingWords[value] }));
 const today = useToday();
@@ -42,7 +42,7 @@ async function save(): Promise<void> {
     }
     busy.value = true;
     const body = { id, inspected_on: on.value, finding: finding.value, note: note.value || null };
-    const result = await outcome(api.POST('/api/bands/{band}/inspections', { params: { path: { band: props.band.id } }, body }));
+    const result = await outcome(api.POST('/api/v1/bands/{band}/inspections', { params: { path: { band: props.band.id } }, body }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {

@@ -16,7 +16,7 @@ import GearEditor from './GearEditor.vue';
 import InspectionLog from './InspectionLog.vue';
 import KitList, { type Open } from './KitList.vue';
 
-const kit = useRead(['kit'], () => outcome(api.GET('/api/kit')));
+const kit = useRead(['kit'], () => outcome(api.GET('/api/v1/kit')));
 const route = useRoute();
 const asked = typeof route.query.band === 'string' ? ({ kind: 'band', id: route.query.band } as const) : undefined;
 const picked = ref<Open | undefined>(asked);
@@ -44,7 +44,7 @@ const floors = (Object.keys(floorWords) as (keyof typeof floorWords)[]).map((val
 const floorProblem = shallowRef<Problem>();
 
 async function putFloor(floor: keyof typeof floorWords): Promise<void> {
-    const result = await outcome(api.PUT('/api/kit/floor', { body: { floor } }));
+    const result = await outcome(api.PUT('/api/v1/kit/floor', { body: { floor } }));
     floorProblem.value = result.ok ? undefined : result.problem;
     await kit.reload();
 }

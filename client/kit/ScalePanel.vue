@@ -51,7 +51,7 @@ function keep(): void {
     }
 }
 
-const zero = (): Promise<unknown> => outcome(api.PUT('/api/bench/scale/zero'));
+const zero = (): Promise<unknown> => outcome(api.PUT('/api/v1/bench/scale/zero'));
 
 function stop(): void {
     scale.stop();

@@ -30,7 +30,7 @@ watch([lengthM, fault], (_now, _before, onCleanup) => {
         return;
     }
     const timer = setTimeout(
-        () => void outcome(api.PUT('/api/bench/scale/hang', { body: { band, length_m: pulledM, fault: fault.value } })),
+        () => void outcome(api.PUT('/api/v1/bench/scale/hang', { body: { band, length_m: pulledM, fault: fault.value } })),
         SETTLE_MS,
     );
     onCleanup(() => clearTimeout(timer));

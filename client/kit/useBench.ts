@@ -15,7 +15,7 @@ export function useBench(
 
     async function ask(band: Schemas['BandInput'], athlete: string | null, bar: string | null): Promise<void> {
         const mine = ++latest;
-        const result = await outcome(api.POST('/api/bench/curve', { body: { band, athlete_id: athlete, bar_id: bar } }));
+        const result = await outcome(api.POST('/api/v1/bench/curve', { body: { band, athlete_id: athlete, bar_id: bar } }));
         if (mine !== latest) {
             return;
         }

@@ -56,7 +56,7 @@ export function useSaving<B extends Body, T>(start: { name: string } | undefined
     useLeaving(() => JSON.stringify(draft.typed) !== untouched.value);
     const elsewhere = useElsewhere<B>({
         began: () => calls.began,
-        stored: async () => mapResult(await outcome(api.GET('/api/kit')), calls.inKit),
+        stored: async () => mapResult(await outcome(api.GET('/api/v1/kit')), calls.inKit),
     });
 
     async function send(call: () => Promise<Result<T> | undefined>): Promise<void> {

@@ -18,7 +18,7 @@ export function useScaleStream({ everyMs = 300 }: { everyMs?: number } = {}): Sc
     let turn = 0;
 
     async function ask(mine: number): Promise<void> {
-        const result = await outcome(api.GET('/api/bench/scale'));
+        const result = await outcome(api.GET('/api/v1/bench/scale'));
         if (mine !== turn) {
             return;
         }

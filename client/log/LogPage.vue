@@ -16,7 +16,7 @@ import { useToday } from '../composables/useToday';
 import { counted, linesOf } from './lines';
 import WhatDone from './WhatDone.vue';
 
-type Query = NonNullable<paths['/api/log']['get']['parameters']['query']>;
+type Query = NonNullable<paths['/api/v1/log']['get']['parameters']['query']>;
 
 const SETTLE_MS = 250;
 
@@ -37,7 +37,7 @@ const asked = computed((): Query =>
 );
 const log = useRead(
     () => ['log', asked.value, page.value],
-    () => outcome(api.GET('/api/log', { params: { query: { ...asked.value, page: page.value } } })),
+    () => outcome(api.GET('/api/v1/log', { params: { query: { ...asked.value, page: page.value } } })),
     { previous: true },
 );
 
@@ -57,7 +57,7 @@ const purposes = [
     { value: 'try', label: 'Tries' },
     { value: 'baseline', label: 'Baselines' },
 ];
-const table = computed(() => `/api/log.csv?${new URLSearchParams(asked.value as Record<string, string>).toString()}`);
+const table = computed(() => `/api/v1/log.csv?${new URLSearchParams(asked.value as Record<string, string>).toString()}`);
 </script>
 
 <template>

@@ -40,7 +40,7 @@ async function bring(event: Event): Promise<void> {
         };
         return;
     }
-    const result = await outcome(api.PUT('/api/methods', { body }));
+    const result = await outcome(api.PUT('/api/v1/methods', { body }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         open.value = false;

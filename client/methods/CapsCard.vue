@@ -48,7 +48,7 @@ function asKnown(now: Record<Key, number>): void {
 watch(known, (now) => now && !isTouched() && asKnown(now), { immediate: true });
 const elsewhere = useElsewhere<Record<Key, number>>({
     began: () => began,
-    stored: async () => mapResult(await outcome(api.GET('/api/caps')), inputOf),
+    stored: async () => mapResult(await outcome(api.GET('/api/v1/caps')), inputOf),
 });
 
 function words(path: string, value: unknown): string {
@@ -78,7 +78,7 @@ async function save(agreed = false): Promise<void> {
         return;
     }
     saving.value = true;
-    const send = (body: Record<Key, number>) => outcome(api.PUT('/api/caps', { body: { ...body, acknowledged: acknowledged.value } }));
+    const send = (body: Record<Key, number>) => outcome(api.PUT('/api/v1/caps', { body: { ...body, acknowledged: acknowledged.value } }));
     const result = await elsewhere.save(figures as Record<Key, number>, send, agreed);
     saving.value = false;
     problem.value = result?.ok === false ? result.problem : undefined;

@@ -17,15 +17,15 @@ const AT_ONCE = 4;
 
 const athlete = useRead(
     () => ['athlete', props.id],
-    () => outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: props.id } } })),
+    () => outcome(api.GET('/api/v1/athletes/{athlete}', { params: { path: { athlete: props.id } } })),
 );
 /** What is foretold from the log itself, so that nobody takes the model's weeks for it. */
 const trend = useRead(
     () => ['trend', props.id, 'pull'],
-    () => outcome(api.GET('/api/athletes/{athlete}/trend', { params: { path: { athlete: props.id }, query: { pattern: 'pull' } } })),
+    () => outcome(api.GET('/api/v1/athletes/{athlete}/trend', { params: { path: { athlete: props.id }, query: { pattern: 'pull' } } })),
 );
 const foretold = computed(() => trend.value.value?.forecasts.find((f) => f.verdict !== 'reached'));
-const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')));
+const methods = useRead(['methods'], () => outcome(api.GET('/api/v1/methods')));
 const options = computed(() => (methods.value.value?.methods ?? []).map((m) => ({ value: m.key, label: m.name })));
 const picked = ref<[string, string]>(['band-taper', 'rows-first']);
 const found = ref<[Compared[], Compared[]]>([[], []]);
@@ -46,7 +46,7 @@ async function run(): Promise<void> {
         for (const side of [0, 1] as const) {
             const body = { method: picked.value[side], from, count: AT_ONCE };
             const result = await outcome(
-                api.POST('/api/athletes/{athlete}/comparisons', { params: { path: { athlete: props.id } }, body }),
+                api.POST('/api/v1/athletes/{athlete}/comparisons', { params: { path: { athlete: props.id } }, body }),
             );
             if (!result.ok || stopped) {
                 problem.value = result.ok ? undefined : result.problem;

@@ -26,7 +26,7 @@ const problem = shallowRef<Problem>();
 const busy = ref(false);
 /** As it was when the panel opened; a copy is a method of its own. */
 let began: MethodFile | undefined;
-const read = () => outcome(api.GET('/api/methods/{method}', { params: { path: { method: props.method } } }));
+const read = () => outcome(api.GET('/api/v1/methods/{method}', { params: { path: { method: props.method } } }));
 const elsewhere = useElsewhere<MethodFile>({
     began: () => began,
     stored: async () => mapResult(await read(), (file) => file as unknown as MethodFile),
@@ -52,7 +52,7 @@ watch(open, async (is) => {
 /** What is wrong is said while it is typed; nothing is kept by that. */
 const check = useDebounceFn(async () => {
     if (draft.value && open.value) {
-        const result = await outcome(api.POST('/api/methods/check', { body: draft.value as never }));
+        const result = await outcome(api.POST('/api/v1/methods/check', { body: draft.value as never }));
         problem.value = result.ok ? undefined : result.problem;
     }
 }, CHECK_MS);
@@ -63,7 +63,7 @@ async function keep(agreed = false): Promise<void> {
         return;
     }
     busy.value = true;
-    const result = await elsewhere.save(draft.value, (body) => outcome(api.PUT('/api/methods', { body: body as never })), agreed);
+    const result = await elsewhere.save(draft.value, (body) => outcome(api.PUT('/api/v1/methods', { body: body as never })), agreed);
     busy.value = false;
     problem.value = result?.ok === false ? result.problem : undefined;
     if (result?.ok) {

@@ -19,7 +19,7 @@ const props = defineProps<{ method: string }>();
 
 const router = useRouter();
 const caps = useCaps();
-const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')));
+const methods = useRead(['methods'], () => outcome(api.GET('/api/v1/methods')));
 const shown = computed(() => methods.value.value?.methods.find((m) => m.key === props.method));
 /** What every stage begins or ends with is said once. */
 const everywhere = computed(() => {
@@ -30,7 +30,7 @@ const editing = ref(false);
 const problem = shallowRef<Problem>();
 
 async function take(): Promise<void> {
-    const result = await outcome(api.GET('/api/methods/{method}', { params: { path: { method: props.method } } }));
+    const result = await outcome(api.GET('/api/v1/methods/{method}', { params: { path: { method: props.method } } }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         const link = document.createElement('a');
@@ -42,7 +42,7 @@ async function take(): Promise<void> {
 }
 
 async function drop(): Promise<void> {
-    const result = await outcome(api.DELETE('/api/methods/{method}', { params: { path: { method: props.method } } }));
+    const result = await outcome(api.DELETE('/api/v1/methods/{method}', { params: { path: { method: props.method } } }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         await methods.reload();

@@ -13,7 +13,7 @@ import StageStrip from './StageStrip.vue';
 import { kindWords, weeksOf, type Method } from './stages';
 
 const router = useRouter();
-const methods = useRead(['methods'], () => outcome(api.GET('/api/methods')));
+const methods = useRead(['methods'], () => outcome(api.GET('/api/v1/methods')));
 /** One scale of weeks for all. */
 const longest = computed(() =>
     Math.max(1, ...(methods.value.value?.methods ?? []).map((m) => m.stages.reduce((sum, s) => sum + weeksOf(s), 0))),

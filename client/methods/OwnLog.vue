@@ -5,7 +5,7 @@ import type { Schemas } from '../domain/http';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 
-const read = useRead(['methods', 'outcomes'], () => outcome(api.GET('/api/methods/outcomes')));
+const read = useRead(['methods', 'outcomes'], () => outcome(api.GET('/api/v1/methods/outcomes')));
 const rulesOpen = ref(false);
 
 type Outcome = Schemas['Outcome'];

@@ -16,7 +16,7 @@ import CapsCard from './CapsCard.vue';
 import RuleEffects from './RuleEffects.vue';
 
 const session = useSession();
-const rules = useRead(['house-rules'], () => outcome(api.GET('/api/house-rules')));
+const rules = useRead(['house-rules'], () => outcome(api.GET('/api/v1/house-rules')));
 const draft = ref<Record<string, string>>({});
 const effects = shallowRef<Schemas['RuleEffects']>();
 const problem = shallowRef<Problem>();
@@ -35,7 +35,7 @@ function begin(positions: Record<string, string>): void {
 watch(list, (now) => same(draft.value, began) && begin(inputOf(now)), { immediate: true });
 const elsewhere = useElsewhere<Record<string, string>>({
     began: () => began,
-    stored: async () => mapResult(await outcome(api.GET('/api/house-rules')), ({ rules }) => inputOf(rules)),
+    stored: async () => mapResult(await outcome(api.GET('/api/v1/house-rules')), ({ rules }) => inputOf(rules)),
 });
 
 function words(path: string, value: unknown): string {
@@ -58,7 +58,7 @@ function pick(rule: Schemas['HouseRule'], position: string): void {
 /** Whom it would touch, before anything is changed. */
 async function look(): Promise<void> {
     looking.value = true;
-    const result = await outcome(api.POST('/api/house-rules/effects', { body: draft.value }));
+    const result = await outcome(api.POST('/api/v1/house-rules/effects', { body: draft.value }));
     looking.value = false;
     problem.value = result.ok ? undefined : result.problem;
     effects.value = result.ok ? result.value : undefined;
@@ -66,7 +66,7 @@ async function look(): Promise<void> {
 
 async function save(agreed = false): Promise<void> {
     saving.value = true;
-    const result = await elsewhere.save({ ...draft.value }, (body) => outcome(api.PUT('/api/house-rules', { body })), agreed);
+    const result = await elsewhere.save({ ...draft.value }, (body) => outcome(api.PUT('/api/v1/house-rules', { body })), agreed);
     saving.value = false;
     problem.value = result?.ok === false ? result.problem : undefined;
     if (result?.ok) {

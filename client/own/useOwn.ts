@@ -33,7 +33,7 @@ export function useOwn(): Own {
 
     const page = useRead(
         () => ['own', token.value],
-        () => outcome(api.GET('/api/my', { headers: headers() })),
+        () => outcome(api.GET('/api/v1/my', { headers: headers() })),
         { kept: false, enabled: () => token.value !== '' },
     );
     const busy = ref(false);
@@ -65,25 +65,26 @@ export function useOwn(): Own {
         problem,
         logSet: (set) =>
             tell(`set ${JSON.stringify(set)}`, (id) =>
-                api.POST('/api/my/sets', { headers: headers(), body: { id, performed_at: now(), ...set } }),
+                api.POST('/api/v1/my/sets', { headers: headers(), body: { id, performed_at: now(), ...set } }),
             ),
         takeBack: async (set) =>
             (await tell(`back ${set}`, (id) =>
-                api.POST('/api/my/sets/{set}/withdrawal', { headers: headers(), params: { path: { set } }, body: { id } }),
+                api.POST('/api/v1/my/sets/{set}/withdrawal', { headers: headers(), params: { path: { set } }, body: { id } }),
             )) !== undefined,
         tellSore: async (soreness) =>
             (await tell(`sore ${soreness}`, (id) =>
-                api.POST('/api/my/soreness', { headers: headers(), body: { id, on: page.value.value?.today ?? '', soreness } }),
+                api.POST('/api/v1/my/soreness', { headers: headers(), body: { id, on: page.value.value?.today ?? '', soreness } }),
             )) !== undefined,
         tellPain: async (pain) =>
-            (await tell(`pain ${JSON.stringify(pain)}`, (id) => api.POST('/api/my/pain', { headers: headers(), body: { id, pain } }))) !==
-            undefined,
+            (await tell(`pain ${JSON.stringify(pain)}`, (id) =>
+                api.POST('/api/v1/my/pain', { headers: headers(), body: { id, pain } }),
+            )) !== undefined,
         undoPain: async (told_id) =>
-            (await tell(`undo ${told_id}`, (id) => api.POST('/api/my/pain/undoing', { headers: headers(), body: { id, told_id } }))) !==
+            (await tell(`undo ${told_id}`, (id) => api.POST('/api/v1/my/pain/undoing', { headers: headers(), body: { id, told_id } }))) !==
             undefined,
         tellComing: async ({ class_id, on }, coming) =>
             (await tell(`coming ${class_id} ${on} ${coming}`, (id) =>
-                api.POST('/api/my/coming', { headers: headers(), body: { id, class_id, on, coming, told_at: now() } }),
+                api.POST('/api/v1/my/coming', { headers: headers(), body: { id, class_id, on, coming, told_at: now() } }),
             )) !== undefined,
     };
 }

@@ -9,7 +9,7 @@ const router = useRouter();
 const id = uuidv7();
 
 async function save(input: Schemas['AthleteInput']): Promise<Result<unknown>> {
-    const result = await outcome(api.POST('/api/athletes', { body: { id, ...input } }));
+    const result = await outcome(api.POST('/api/v1/athletes', { body: { id, ...input } }));
     if (result.ok) {
         await router.push(`/people/${id}`);
     }

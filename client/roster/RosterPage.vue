@@ -14,7 +14,7 @@ import { useKeys } from '../composables/useKeys';
 import { useRead } from '../composables/useRead';
 import RosterTable from './RosterTable.vue';
 
-type Query = NonNullable<paths['/api/athletes']['get']['parameters']['query']>;
+type Query = NonNullable<paths['/api/v1/athletes']['get']['parameters']['query']>;
 type Order = NonNullable<Query['order']>;
 type Show = NonNullable<Query['show']>;
 
@@ -28,7 +28,7 @@ const roster = useRead(
     () => ['roster', { ...address.value }],
     () =>
         outcome(
-            api.GET('/api/athletes', {
+            api.GET('/api/v1/athletes', {
                 params: {
                     query: {
                         page: page.value,
@@ -80,7 +80,7 @@ function key({ key }: KeyboardEvent): void {
 /** The only hit is opened. */
 async function open(): Promise<void> {
     address.set({ search: typed.value, page: '1' });
-    const found = await outcome(api.GET('/api/athletes', { params: { query: { search: typed.value.trim() } } }));
+    const found = await outcome(api.GET('/api/v1/athletes', { params: { query: { search: typed.value.trim() } } }));
     const only = found.ok && found.value.items.length === 1 ? found.value.items[0] : undefined;
     if (only && typed.value.trim()) {
         await router.push(`/people/${only.id}`);

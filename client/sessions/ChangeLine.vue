@@ -31,7 +31,7 @@ const others = useRead(
     () => ['others', props.id, props.block?.line],
     () =>
         outcome(
-            api.GET('/api/athletes/{athlete}/session/others', {
+            api.GET('/api/v1/athletes/{athlete}/session/others', {
                 params: { path: { athlete: props.id }, query: props.block ? { line: props.block.line } : {} },
             }),
         ),

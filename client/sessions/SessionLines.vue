@@ -28,7 +28,7 @@ function changed(session: Schemas['Session']): void {
 
 async function putBack(line: string): Promise<void> {
     const result = await outcome(
-        api.DELETE('/api/athletes/{athlete}/session/changes', { params: { path: { athlete: props.id }, query: { line } } }),
+        api.DELETE('/api/v1/athletes/{athlete}/session/changes', { params: { path: { athlete: props.id }, query: { line } } }),
     );
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {

@@ -16,7 +16,7 @@ const props = defineProps<{ id: string }>();
 const name = useWhose(() => props.id, 'session');
 const session = useRead(
     () => ['session', props.id],
-    () => outcome(api.GET('/api/athletes/{athlete}/session', { params: { path: { athlete: props.id } } })),
+    () => outcome(api.GET('/api/v1/athletes/{athlete}/session', { params: { path: { athlete: props.id } } })),
     { kept: false },
 );
 const written = computed(() => session.value.value);

@@ -37,7 +37,7 @@ async function add(): Promise<void> {
     }
     busy.value = true;
     const result = await outcome(
-        api.POST('/api/athletes/{athlete}/time-off', {
+        api.POST('/api/v1/athletes/{athlete}/time-off', {
             params: { path: { athlete: props.athleteId } },
             body: { id, from: draft.from, to: draft.to, why: draft.why.trim(), of_gym: draft.ofGym },
         }),
@@ -55,7 +55,7 @@ async function add(): Promise<void> {
 
 async function takeBack(off: string): Promise<void> {
     const result = await outcome(
-        api.DELETE('/api/athletes/{athlete}/time-off/{off}', { params: { path: { athlete: props.athleteId, off } } }),
+        api.DELETE('/api/v1/athletes/{athlete}/time-off/{off}', { params: { path: { athlete: props.athleteId, off } } }),
     );
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {

@@ -15,7 +15,7 @@ const props = defineProps<{ id: string }>();
 const name = useWhose(() => props.id, 'weeks ahead');
 const weeks = useRead(
     () => ['weeks', props.id],
-    () => outcome(api.GET('/api/athletes/{athlete}/weeks', { params: { path: { athlete: props.id } } })),
+    () => outcome(api.GET('/api/v1/athletes/{athlete}/weeks', { params: { path: { athlete: props.id } } })),
     { kept: false },
 );
 const shown = computed(() => weeks.value.value);
@@ -39,7 +39,7 @@ const shown = computed(() => weeks.value.value);
                     <StageDates :calendar="shown.calendar" />
                 </section>
                 <p class="no-print">
-                    <a class="tap" :href="`/api/athletes/${id}/sessions.ics`" download>The sessions for a calendar</a>
+                    <a class="tap" :href="`/api/v1/athletes/${id}/sessions.ics`" download>The sessions for a calendar</a>
                 </p>
                 <TimeOffCard :athlete-id="id" :name="name" :weeks="shown" @changed="weeks.put($event)" />
             </aside>

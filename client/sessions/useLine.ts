@@ -94,7 +94,7 @@ export function useLine(athlete: () => string, block: () => Block | undefined) {
             return;
         }
         const result = await outcome(
-            api.POST('/api/athletes/{athlete}/session/tried', { params: { path: { athlete: athlete() } }, body: input(false) }),
+            api.POST('/api/v1/athletes/{athlete}/session/tried', { params: { path: { athlete: athlete() } }, body: input(false) }),
         );
         problem.value = result.ok ? undefined : result.problem;
         tried.value = result.ok ? result.value : undefined;
@@ -106,7 +106,7 @@ export function useLine(athlete: () => string, block: () => Block | undefined) {
         }
         busy.value = true;
         const result = await outcome(
-            api.POST('/api/athletes/{athlete}/session/changes', { params: { path: { athlete: athlete() } }, body: input(leftOut) }),
+            api.POST('/api/v1/athletes/{athlete}/session/changes', { params: { path: { athlete: athlete() } }, body: input(leftOut) }),
         );
         busy.value = false;
         problem.value = result.ok ? undefined : result.problem;

@@ -15,7 +15,7 @@ type Log = Schemas['Me']['erased_log'];
 /** What erasing an athlete does, and what was erased. */
 const session = useSession();
 const dayOf = useDayOf();
-const erasures = useRead(['erasures'], () => outcome(api.GET('/api/erasures')));
+const erasures = useRead(['erasures'], () => outcome(api.GET('/api/v1/erasures')));
 const problem = shallowRef<Problem>();
 const chips: { value: Log; label: string }[] = [
     { value: 'anonymous', label: 'Stays, without a name' },
@@ -29,7 +29,7 @@ const state = (one: Schemas['Erasure']): string =>
           : `done, ${one.rows === 1 ? '1 entry' : `${one.rows} entries`}`;
 
 async function settle(log: Log): Promise<void> {
-    const result = await outcome(api.PUT('/api/settings/erasure', { body: { log } }));
+    const result = await outcome(api.PUT('/api/v1/settings/erasure', { body: { log } }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         session.change(result.value);

@@ -13,8 +13,8 @@ import CautionBox from '../parts/CautionBox.vue';
             It holds the answers of screens and pain notes, readable to anybody who opens it. Keep it where only you can. That you exported
             them is noted.
         </CautionBox>
-        <a class="tap" href="/api/export" download>Export the gym</a>
-        <a class="tap" href="/api/people.vcf" download>People as contact cards (vCard)</a>
+        <a class="tap" href="/api/v1/export" download>Export the gym</a>
+        <a class="tap" href="/api/v1/people.vcf" download>People as contact cards (vCard)</a>
         <p class="small dim">What belongs to one athlete: on their page, More, Export.</p>
     </section>
 </template>

@@ -27,7 +27,7 @@ const problem = shallowRef<Problem>();
 const error = (field: keyof typeof typed): string | undefined => faultText(problem.value?.faults ?? [], `/${field}`);
 const elsewhere = useElsewhere<Input>({
     began: () => began,
-    stored: async () => mapResult(await outcome(api.GET('/api/me')), inputOf),
+    stored: async () => mapResult(await outcome(api.GET('/api/v1/me')), inputOf),
 });
 const labels: Record<string, string> = { gym_name: 'Gym', timezone: 'Time zone' };
 const words = (path: string, value: unknown): string => `${labels[path]} ${String(value)}`;
@@ -35,7 +35,7 @@ useLeaving(() => JSON.stringify(typed) !== JSON.stringify(known.value));
 
 async function submit(agreed = false): Promise<void> {
     busy.value = true;
-    const result = await elsewhere.save({ ...typed }, (body) => outcome(api.PUT('/api/settings', { body })), agreed);
+    const result = await elsewhere.save({ ...typed }, (body) => outcome(api.PUT('/api/v1/settings', { body })), agreed);
     busy.value = false;
     saved.value = result?.ok ?? false;
     problem.value = result?.ok === false ? result.problem : undefined;

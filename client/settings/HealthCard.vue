@@ -44,7 +44,7 @@ const YEARS = [null, 1, 2, 3, 5, 10].map((years) => ({
 
 async function settle(change: Partial<Rules>): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.PUT('/api/settings/health', { body: { ...kept.value, ...change } }));
+    const result = await outcome(api.PUT('/api/v1/settings/health', { body: { ...kept.value, ...change } }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     saved.value = result.ok && 'consent_words' in change;

@@ -19,7 +19,7 @@ useLeaving(() => name.value !== session.me?.name);
 
 async function submit(): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.PUT('/api/me', { body: { name: name.value } }));
+    const result = await outcome(api.PUT('/api/v1/me', { body: { name: name.value } }));
     busy.value = false;
     saved.value = result.ok;
     problem.value = result.ok ? undefined : result.problem;

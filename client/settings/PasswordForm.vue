@@ -16,7 +16,7 @@ const problem = shallowRef<Problem>();
 
 async function submit(): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.PUT('/api/password', { body: { present: typed.present, new: typed.next } }));
+    const result = await outcome(api.PUT('/api/v1/password', { body: { present: typed.present, new: typed.next } }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     changed.value = result.ok;

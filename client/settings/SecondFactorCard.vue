@@ -31,16 +31,16 @@ async function take<T>(answer: Promise<Result<T>>): Promise<T | undefined> {
 }
 
 async function begin(): Promise<void> {
-    begun.value = await take(outcome(api.POST('/api/second-factor')));
+    begun.value = await take(outcome(api.POST('/api/v1/second-factor')));
 }
 
 async function submit(): Promise<void> {
     const body = { code: code.value };
     if (session.me?.second_factor) {
-        await take(outcome(api.POST('/api/second-factor/end', { body })));
+        await take(outcome(api.POST('/api/v1/second-factor/end', { body })));
         return;
     }
-    const told = await take(outcome(api.PUT('/api/second-factor', { body })));
+    const told = await take(outcome(api.PUT('/api/v1/second-factor', { body })));
     if (told) {
         recovery.value = told.codes;
         begun.value = undefined;

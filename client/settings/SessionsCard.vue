@@ -11,12 +11,12 @@ import { useDayOf, useHourOf } from '../composables/useToday';
 import { agentWords } from './agents';
 
 /** Where one is signed in. */
-const sessions = useRead(['sessions'], () => outcome(api.GET('/api/sessions')));
+const sessions = useRead(['sessions'], () => outcome(api.GET('/api/v1/sessions')));
 const [dayOf, hour] = [useDayOf(), useHourOf()];
 const problem = shallowRef<Problem>();
 
 async function end(session: string): Promise<void> {
-    const result = await outcome(api.DELETE('/api/sessions/{session}', { params: { path: { session } } }));
+    const result = await outcome(api.DELETE('/api/v1/sessions/{session}', { params: { path: { session } } }));
     problem.value = result.ok || result.problem.code === 'not-found' ? undefined : result.problem;
     await sessions.reload();
 }

@@ -21,7 +21,7 @@ const problem = shallowRef<Problem>();
 
 async function settle(tells: Tell[]): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.PUT('/api/settings/athletes-tell', { body: { tells } }));
+    const result = await outcome(api.PUT('/api/v1/settings/athletes-tell', { body: { tells } }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {

@@ -38,15 +38,17 @@ function call(wanted: number): Promise<Result<Answer>> | undefined {
     const bar_id = props.exercise?.setup.bar_id;
     switch (props.kind) {
         case 'row':
-            return outcome(api.GET('/api/athletes/{athlete}/heel-mark', { params: { path, query: { share: wanted / 100 } } }));
+            return outcome(api.GET('/api/v1/athletes/{athlete}/heel-mark', { params: { path, query: { share: wanted / 100 } } }));
         case 'foot':
             return bar_id
                 ? outcome(
-                      api.GET('/api/athletes/{athlete}/standing-height', { params: { path, query: { bar_id, leg_part: wanted / 100 } } }),
+                      api.GET('/api/v1/athletes/{athlete}/standing-height', {
+                          params: { path, query: { bar_id, leg_part: wanted / 100 } },
+                      }),
                   )
                 : undefined;
         default:
-            return outcome(api.GET('/api/athletes/{athlete}/for-reps', { params: { path, query: { reps: wanted } } }));
+            return outcome(api.GET('/api/v1/athletes/{athlete}/for-reps', { params: { path, query: { reps: wanted } } }));
     }
 }
 

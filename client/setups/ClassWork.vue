@@ -18,7 +18,9 @@ const work = useRead(
     () => ['class-work', props.athleteId, asked.value],
     () =>
         outcome(
-            api.GET('/api/athletes/{athlete}/class-work', { params: { path: { athlete: props.athleteId }, query: { reps: asked.value } } }),
+            api.GET('/api/v1/athletes/{athlete}/class-work', {
+                params: { path: { athlete: props.athleteId }, query: { reps: asked.value } },
+            }),
         ),
     { kept: false },
 );

@@ -48,7 +48,7 @@ async function choose(): Promise<void> {
         return;
     }
     const result = await outcome(
-        api.PUT('/api/athletes/{athlete}/setup', { params: { path: { athlete: props.athlete.id } }, body: exercise.value }),
+        api.PUT('/api/v1/athletes/{athlete}/setup', { params: { path: { athlete: props.athlete.id } }, body: exercise.value }),
     );
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {

@@ -8,9 +8,9 @@ import SetupBuilder from './SetupBuilder.vue';
 
 const props = defineProps<{ id: string }>();
 
-const kit = useRead(['kit'], () => outcome(api.GET('/api/kit')));
+const kit = useRead(['kit'], () => outcome(api.GET('/api/v1/kit')));
 const athlete = useRead(['athlete', props.id], () =>
-    outcome(api.GET('/api/athletes/{athlete}', { params: { path: { athlete: props.id } } })),
+    outcome(api.GET('/api/v1/athletes/{athlete}', { params: { path: { athlete: props.id } } })),
 );
 </script>
 

@@ -14,14 +14,14 @@ import FrontDoor from './FrontDoor.vue';
 /** By the link of an invitation or of a forgotten password; what stands behind its # is sent in a header and in no address. */
 const headers = { 'Password-Link': location.hash.slice(1) };
 const session = useSession();
-const link = useRead(['password-link'], () => outcome(api.GET('/api/password-link', { headers })));
+const link = useRead(['password-link'], () => outcome(api.GET('/api/v1/password-link', { headers })));
 const password = ref('');
 const busy = ref(false);
 const problem = shallowRef<Problem>();
 
 async function choose(): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.PUT('/api/password-link', { headers, body: { password: password.value } }));
+    const result = await outcome(api.PUT('/api/v1/password-link', { headers, body: { password: password.value } }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         await session.signIn({ email: link.value.value?.email ?? '', password: password.value });

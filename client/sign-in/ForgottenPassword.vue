@@ -18,7 +18,7 @@ const problem = shallowRef<Problem>();
 
 async function ask(): Promise<void> {
     busy.value = true;
-    const result = await outcome(api.POST('/api/password-links', { body: { email: email.value } }));
+    const result = await outcome(api.POST('/api/v1/password-links', { body: { email: email.value } }));
     busy.value = false;
     problem.value = result.ok ? undefined : result.problem;
     asked.value = result.ok ? email.value : undefined;

@@ -13,7 +13,7 @@ import { doneWords } from './done';
 const page = ref(1);
 const trail = useRead(
     () => ['audit', page.value],
-    () => outcome(api.GET('/api/audit', { params: { query: { page: page.value } } })),
+    () => outcome(api.GET('/api/v1/audit', { params: { query: { page: page.value } } })),
     { previous: true },
 );
 const [dayOf, hour] = [useDayOf(), useHourOf()];

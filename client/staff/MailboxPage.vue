@@ -7,7 +7,7 @@ import { useRead } from '../composables/useRead';
 import { useDayOf, useHourOf } from '../composables/useToday';
 
 /** The demo sends no mail: what would have been sent stands here. */
-const mailbox = useRead(['mailbox'], () => outcome(api.GET('/api/mailbox')));
+const mailbox = useRead(['mailbox'], () => outcome(api.GET('/api/v1/mailbox')));
 const [dayOf, hour] = [useDayOf(), useHourOf()];
 </script>
 

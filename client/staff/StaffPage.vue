@@ -16,7 +16,7 @@ type Role = Member['role'];
 
 /** Who works here, and as what. */
 const session = useSession();
-const staff = useRead(['staff'], () => outcome(api.GET('/api/staff')));
+const staff = useRead(['staff'], () => outcome(api.GET('/api/v1/staff')));
 const problem = shallowRef<Problem>();
 const sent = shallowRef<{ name: string; invitation: Schemas['Invitation'] }>();
 
@@ -30,12 +30,12 @@ async function take(answer: Promise<Result<Schemas['Staff']>>): Promise<void> {
 }
 
 const of = ({ id }: Member) => ({ params: { path: { member: id } } });
-const toRole = (member: Member, role: Role) => take(outcome(api.PUT('/api/staff/{member}/role', { ...of(member), body: { role } })));
-const leave = (member: Member) => take(outcome(api.DELETE('/api/staff/{member}', of(member))));
-const endSecondFactor = (member: Member) => take(outcome(api.DELETE('/api/staff/{member}/second-factor', of(member))));
+const toRole = (member: Member, role: Role) => take(outcome(api.PUT('/api/v1/staff/{member}/role', { ...of(member), body: { role } })));
+const leave = (member: Member) => take(outcome(api.DELETE('/api/v1/staff/{member}', of(member))));
+const endSecondFactor = (member: Member) => take(outcome(api.DELETE('/api/v1/staff/{member}/second-factor', of(member))));
 
 async function invite(body: Schemas['InvitationInput']): Promise<Problem | undefined> {
-    const result = await outcome(api.POST('/api/staff', { body }));
+    const result = await outcome(api.POST('/api/v1/staff', { body }));
     if (!result.ok) {
         return result.problem;
     }

@@ -22,7 +22,7 @@ const queue = useCommandQueue();
 const path = () => ({ class: props.class, on: props.on });
 const floor = useRead(
     () => dayKey(props.class, props.on),
-    () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })),
+    () => outcome(api.GET('/api/v1/classes/{class}/days/{on}', { params: { path: path() } })),
 );
 
 const tiles = computed(() => (floor.value.value ? withWaiting(floor.value.value, queue.waiting).map((a) => tileOf(a, 0)) : []));
@@ -31,7 +31,7 @@ const missing = computed(() => tiles.value.filter((t) => t.athlete.sets.length +
 const whose = computed(() => came.value.map((t) => t.athlete.id).join(','));
 const calls = useRead(
     () => ['calls', 'of', whose.value],
-    () => outcome(api.GET('/api/calls', { params: { query: { athletes: whose.value } } })),
+    () => outcome(api.GET('/api/v1/calls', { params: { query: { athletes: whose.value } } })),
     { enabled: () => whose.value !== '', previous: true },
 );
 const mine = computed(() => calls.value.value?.items ?? []);

@@ -9,7 +9,7 @@ import ProblemNote from '../parts/ProblemNote.vue';
 import { useRead } from '../composables/useRead';
 
 /** The classes in anybody's own calendar: once as a file, or by an address that the calendar asks by itself. */
-const calendar = useRead(['class-calendar'], () => outcome(api.GET('/api/class-calendar')), { kept: false });
+const calendar = useRead(['class-calendar'], () => outcome(api.GET('/api/v1/class-calendar')), { kept: false });
 const address = computed(() => (calendar.value.value?.path ? `${location.origin}${calendar.value.value.path}` : undefined));
 const clipboard = useClipboard({ legacy: true });
 const busy = ref(false);
@@ -27,8 +27,8 @@ async function settle(answer: Promise<Result<Schemas['ClassCalendar']>>): Promis
     }
 }
 
-const give = (): Promise<void> => settle(outcome(api.PUT('/api/class-calendar', { body: { id: nextId } })));
-const end = (): Promise<void> => settle(outcome(api.DELETE('/api/class-calendar')));
+const give = (): Promise<void> => settle(outcome(api.PUT('/api/v1/class-calendar', { body: { id: nextId } })));
+const end = (): Promise<void> => settle(outcome(api.DELETE('/api/v1/class-calendar')));
 </script>
 
 <template>
@@ -47,7 +47,7 @@ const end = (): Promise<void> => settle(outcome(api.DELETE('/api/class-calendar'
             <NButton v-else-if="calendar.value.value" :loading="busy" @click="give">Give out an address</NButton>
             <NButton v-if="address" quaternary :loading="busy" @click="give">A new one; this one ends</NButton>
             <NButton v-if="address" quaternary :loading="busy" @click="end">End it</NButton>
-            <a class="tap" href="/api/classes.ics" download>As a file</a>
+            <a class="tap" href="/api/v1/classes.ics" download>As a file</a>
         </div>
     </section>
 </template>

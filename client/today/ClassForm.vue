@@ -47,7 +47,7 @@ const began = props.of && inputOf(typedOf(props.of));
 const elsewhere = useElsewhere<Input>({
     began: () => began,
     stored: async () =>
-        mapResult(await outcome(api.GET('/api/classes')), ({ items }) => {
+        mapResult(await outcome(api.GET('/api/v1/classes')), ({ items }) => {
             const now = items.find((one) => one.id === id);
             return now && inputOf(typedOf(now));
         }),
@@ -117,7 +117,7 @@ async function save(agreed = false): Promise<void> {
     busy.value = true;
     const result = await elsewhere.save(
         mine,
-        (body) => outcome(api.PUT('/api/classes/{class}', { params: { path: { class: id } }, body })),
+        (body) => outcome(api.PUT('/api/v1/classes/{class}', { params: { path: { class: id } }, body })),
         agreed,
     );
     busy.value = false;

@@ -14,7 +14,7 @@ import ClassForm from './ClassForm.vue';
 
 type GymClass = Schemas['Class'];
 
-const classes = useRead(['classes'], () => outcome(api.GET('/api/classes')));
+const classes = useRead(['classes'], () => outcome(api.GET('/api/v1/classes')));
 const editing = ref<GymClass | 'new'>();
 const problem = shallowRef<Problem>();
 const queue = useCommandQueue();
@@ -32,7 +32,7 @@ const pattern = (one: Pick<GymClass, 'weekly' | 'first_on' | 'at' | 'minutes'>):
 const weekday = (on: string): string => new Date(`${on}T12:00:00`).toLocaleDateString('en-GB', { weekday: 'long' });
 
 async function end(one: GymClass): Promise<void> {
-    const result = await outcome(api.DELETE('/api/classes/{class}', { params: { path: { class: one.id } } }));
+    const result = await outcome(api.DELETE('/api/v1/classes/{class}', { params: { path: { class: one.id } } }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
         classes.put(result.value);

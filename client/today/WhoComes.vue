@@ -21,7 +21,7 @@ const words = ref('');
 const asked = refDebounced(words, 250);
 const others = useRead(
     () => ['walk-ins', asked.value.trim()],
-    () => outcome(api.GET('/api/athletes', { params: { query: { search: asked.value.trim() } } })),
+    () => outcome(api.GET('/api/v1/athletes', { params: { query: { search: asked.value.trim() } } })),
     { enabled: () => open.value && asked.value.trim() !== '', previous: true },
 );
 const listed = computed(() => new Set(props.tiles.map((t) => t.athlete.id)));

@@ -30,7 +30,7 @@ const workout = useRead(
     () => ['workout', props.class, props.on, address.value.task, address.value.set],
     () =>
         outcome(
-            api.GET('/api/classes/{class}/days/{on}/workout', {
+            api.GET('/api/v1/classes/{class}/days/{on}/workout', {
                 params: {
                     path: { class: props.class, on: props.on },
                     query: { task: address.value.task, ...(address.value.set && { set: Number(address.value.set) }) },

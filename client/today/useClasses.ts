@@ -32,7 +32,7 @@ export function useClasses(): {
     pick: (key: string) => void;
     isPickRead: Readonly<Ref<boolean>>;
 } {
-    const classes = useRead(['classes'], () => outcome(api.GET('/api/classes')));
+    const classes = useRead(['classes'], () => outcome(api.GET('/api/v1/classes')));
     /** Which one was picked by hand; of another day it is nobody's any more. */
     const picked = useKept<string>('steady-rung.class');
     const held = computed(() => {

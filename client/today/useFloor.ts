@@ -54,7 +54,7 @@ export function useFloor(held: () => Held | undefined): Floor {
     const isAlone = ref(false);
     const path = () => ({ class: held()?.id ?? '', on: held()?.on ?? '' });
     const dayRead = () => dayKey(path().class, path().on);
-    const day = useRead<ClassDay>(dayRead, () => outcome(api.GET('/api/classes/{class}/days/{on}', { params: { path: path() } })), {
+    const day = useRead<ClassDay>(dayRead, () => outcome(api.GET('/api/v1/classes/{class}/days/{on}', { params: { path: path() } })), {
         enabled: () => held() !== undefined,
     });
     /** What was logged on this device today, and of what a coach said that both were done; it stays here. */
@@ -68,12 +68,12 @@ export function useFloor(held: () => Held | undefined): Floor {
             return;
         }
         const [asked, settled] = [dayRead(), queue.settled];
-        const pulse = await outcome(api.GET('/api/pulse/{ticket}', { params: { path: { ticket: day.value.value?.pulse ?? '' } } }));
+        const pulse = await outcome(api.GET('/api/v1/pulse/{ticket}', { params: { path: { ticket: day.value.value?.pulse ?? '' } } }));
         isAlone.value = !pulse.ok && isAway(pulse.problem);
         if (isAlone.value || (pulse.ok && pulse.value.cursor === since)) {
             return;
         }
-        const result = await outcome(api.GET('/api/classes/{class}/days/{on}/news', { params: { path: path(), query: { since } } }));
+        const result = await outcome(api.GET('/api/v1/classes/{class}/days/{on}/news', { params: { path: path(), query: { since } } }));
         const isJoined =
             result.ok &&
             result.value.athletes.some((a) => a.sheet === null && !day.value.value?.athletes.some((known) => known.id === a.id));

@@ -15,7 +15,7 @@ export const useTrend = (
         () => {
             const of = toValue(pattern);
             const query = { range: toValue(range), ...(of === undefined ? {} : { pattern: of }) };
-            return outcome(api.GET('/api/athletes/{athlete}/trend', { params: { path: { athlete: toValue(id) }, query } }));
+            return outcome(api.GET('/api/v1/athletes/{athlete}/trend', { params: { path: { athlete: toValue(id) }, query } }));
         },
         { previous: true },
     );

@@ -9,10 +9,10 @@ require_once __DIR__.'/Support/contract.php';
 require_once __DIR__.'/Support/everyRoute.php';
 
 /** Asked by devices that run the program before; documented no more. */
-const OF_THE_PROGRAM_BEFORE = 'POST /api/deeds';
+const OF_THE_PROGRAM_BEFORE = 'POST /api/v1/deeds';
 
 /** Where a scale must hang; the bench's own tests look at them. */
-const AT_THE_SCALE = ['/api/bench/scale', '/api/bench/scale/zero', '/api/bench/scale/hang'];
+const AT_THE_SCALE = ['/api/v1/bench/scale', '/api/v1/bench/scale/zero', '/api/v1/bench/scale/hang'];
 
 beforeEach(function (): void {
     $this->asked = [];
@@ -42,7 +42,7 @@ it('answers every route as the document says, in a gym with something of everyth
     $exercise = exercise($bar, $bands[2]);
     $asQuery = fn (array $of): string => 'exercise='.urlencode((string) json_encode($of));
     $id = $ask(
-        'POST /api/athletes',
+        'POST /api/v1/athletes',
         body: [
             'id' => uuid(),
             'name' => 'Ada',
@@ -55,93 +55,94 @@ it('answers every route as the document says, in a gym with something of everyth
     )->json('id');
     $of = ['athlete' => $id];
     $screen = uuid();
-    $agreed = ['id' => uuid(), 'born_on' => '1990-02-03', 'by' => 'athlete', 'words' => $this->getJson('/api/me')->json('consent_words')];
-    $ask('POST /api/athletes/{athlete}/consent', $of, $agreed);
-    $ask('GET /api/athletes/{athlete}/consent', $of);
-    $ask('POST /api/athletes/{athlete}/consent/withdrawal', $of, ['id' => uuid()]);
-    $ask('POST /api/athletes/{athlete}/screenings', $of, ['id' => $screen, 'overhead' => 'level']);
-    $ask('GET /api/athletes/{athlete}/screenings', $of);
-    $ask('GET /api/athletes/{athlete}/screenings/{screening}', [...$of, 'screening' => $screen]);
-    $ask('GET /api/athletes/{athlete}/baseline', $of);
-    $ask('PUT /api/athletes/{athlete}/setup', $of, $exercise);
-    $ask('GET /api/athletes/{athlete}/setup', $of, query: $asQuery($exercise));
+    $words = $this->getJson('/api/v1/me')->json('consent_words');
+    $agreed = ['id' => uuid(), 'born_on' => '1990-02-03', 'by' => 'athlete', 'words' => $words];
+    $ask('POST /api/v1/athletes/{athlete}/consent', $of, $agreed);
+    $ask('GET /api/v1/athletes/{athlete}/consent', $of);
+    $ask('POST /api/v1/athletes/{athlete}/consent/withdrawal', $of, ['id' => uuid()]);
+    $ask('POST /api/v1/athletes/{athlete}/screenings', $of, ['id' => $screen, 'overhead' => 'level']);
+    $ask('GET /api/v1/athletes/{athlete}/screenings', $of);
+    $ask('GET /api/v1/athletes/{athlete}/screenings/{screening}', [...$of, 'screening' => $screen]);
+    $ask('GET /api/v1/athletes/{athlete}/baseline', $of);
+    $ask('PUT /api/v1/athletes/{athlete}/setup', $of, $exercise);
+    $ask('GET /api/v1/athletes/{athlete}/setup', $of, query: $asQuery($exercise));
     foreach ([[8, 8, 8], [8, 8, 8]] as $i => $counts) {
         $this->clock->set('2026-03-0'.(2 + 3 * $i).'T18:00:00Z');
         logSession($this, $id, $exercise, $counts);
     }
     $this->postJson(
-        "/api/athletes/$id/sets",
+        "/api/v1/athletes/$id/sets",
         set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30),
     )->assertCreated();
     $set = set($this, $exercise, 6, faults: ['legs-kick'], no_counts: ['swing' => 1], note: 'Late');
-    $ask('POST /api/athletes/{athlete}/sets', $of, $set);
-    $ask('GET /api/athletes/{athlete}/sets', $of);
-    $ask('POST /api/athletes/{athlete}/sets/{set}/withdrawal', [...$of, 'set' => $set['id']], ['id' => uuid()]);
-    $ask('GET /api/athletes/{athlete}', $of);
-    $ask('GET /api/athletes', query: 'search=ada&order=last-session');
+    $ask('POST /api/v1/athletes/{athlete}/sets', $of, $set);
+    $ask('GET /api/v1/athletes/{athlete}/sets', $of);
+    $ask('POST /api/v1/athletes/{athlete}/sets/{set}/withdrawal', [...$of, 'set' => $set['id']], ['id' => uuid()]);
+    $ask('GET /api/v1/athletes/{athlete}', $of);
+    $ask('GET /api/v1/athletes', query: 'search=ada&order=last-session');
     $ask(
-        'PUT /api/athletes/{athlete}',
+        'PUT /api/v1/athletes/{athlete}',
         $of,
         ['name' => 'Ada M', 'kind' => 'both', 'mass_kg' => 71, 'stature_m' => 1.75, 'tags' => ['evening']],
     );
-    $ask('GET /api/athletes/{athlete}/capacity', $of, query: 'pattern=pull');
-    $ask('GET /api/athletes/{athlete}/trend', $of);
-    $ask('GET /api/athletes/{athlete}/ladder', $of, query: 'lane=pull&advice=1');
-    $ask('GET /api/athletes/{athlete}/scale', $of, query: "band=$bands[2]");
-    $ask('GET /api/athletes/{athlete}/scale', $of, query: 'lane=seconds');
-    $ask('GET /api/athletes/{athlete}/instead', $of);
+    $ask('GET /api/v1/athletes/{athlete}/capacity', $of, query: 'pattern=pull');
+    $ask('GET /api/v1/athletes/{athlete}/trend', $of);
+    $ask('GET /api/v1/athletes/{athlete}/ladder', $of, query: 'lane=pull&advice=1');
+    $ask('GET /api/v1/athletes/{athlete}/scale', $of, query: "band=$bands[2]");
+    $ask('GET /api/v1/athletes/{athlete}/scale', $of, query: 'lane=seconds');
+    $ask('GET /api/v1/athletes/{athlete}/instead', $of);
     $ask(
-        'GET /api/athletes/{athlete}/heel-mark',
+        'GET /api/v1/athletes/{athlete}/heel-mark',
         $of,
         query: 'share=0.5&'.$asQuery(exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.1, 'heel_mark_m' => 0.3])),
     );
-    $ask('GET /api/athletes/{athlete}/standing-height', $of, query: 'leg_part=0.5&bar_id='.$bar);
-    $ask('GET /api/athletes/{athlete}/for-reps', $of, query: 'reps=5');
-    $ask('GET /api/athletes/{athlete}/body', $of);
+    $ask('GET /api/v1/athletes/{athlete}/standing-height', $of, query: 'leg_part=0.5&bar_id='.$bar);
+    $ask('GET /api/v1/athletes/{athlete}/for-reps', $of, query: 'reps=5');
+    $ask('GET /api/v1/athletes/{athlete}/body', $of);
     $weighing = uuid();
-    $ask('POST /api/athletes/{athlete}/weighings', $of, ['id' => $weighing, 'weighed_on' => '2026-03-04', 'mass_kg' => 69]);
-    $ask('POST /api/athletes/{athlete}/weighings/{weighing}/withdrawal', [...$of, 'weighing' => $weighing], ['id' => uuid()]);
+    $ask('POST /api/v1/athletes/{athlete}/weighings', $of, ['id' => $weighing, 'weighed_on' => '2026-03-04', 'mass_kg' => 69]);
+    $ask('POST /api/v1/athletes/{athlete}/weighings/{weighing}/withdrawal', [...$of, 'weighing' => $weighing], ['id' => uuid()]);
 
-    $call = $ask('GET /api/calls')->json('items.0');
+    $call = $ask('GET /api/v1/calls')->json('items.0');
     $decided = ['call' => $call['id']];
-    $ask('PUT /api/calls/{call}/decision', $decided, ['version' => $call['version'], 'decision' => 'accepted']);
-    $ask('DELETE /api/calls/{call}/decision', $decided);
+    $ask('PUT /api/v1/calls/{call}/decision', $decided, ['version' => $call['version'], 'decision' => 'accepted']);
+    $ask('DELETE /api/v1/calls/{call}/decision', $decided);
     $ask(
-        'PUT /api/calls/{call}/decision',
+        'PUT /api/v1/calls/{call}/decision',
         $decided,
         ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'reason' => 'One more week.'],
     );
-    $ask('GET /api/athletes/{athlete}/calls', $of);
-    $ask('GET /api/calls/overrides');
+    $ask('GET /api/v1/athletes/{athlete}/calls', $of);
+    $ask('GET /api/v1/calls/overrides');
 
     $this->clock->set('2026-03-07T18:00:00Z');
-    $line = $ask('GET /api/athletes/{athlete}/session', $of)->json('blocks.0.line');
-    $main = collect($this->getJson("/api/athletes/$id/session")->json('blocks'))->firstWhere('part', 'main')['line'];
-    $ask('GET /api/athletes/{athlete}/session/others', $of, query: 'line='.urlencode($main));
-    $ask('GET /api/athletes/{athlete}/class-work', $of, query: 'reps=10');
-    $ask('POST /api/athletes/{athlete}/session/tried', $of, ['id' => uuid(), 'line' => $main, 'lasts' => true, 'sets' => 4]);
-    $ask('POST /api/athletes/{athlete}/session/changes', $of, ['id' => uuid(), 'line' => $main, 'lasts' => true, 'sets' => 4]);
-    $ask('DELETE /api/athletes/{athlete}/session/changes', $of, query: 'line='.urlencode($main));
+    $line = $ask('GET /api/v1/athletes/{athlete}/session', $of)->json('blocks.0.line');
+    $main = collect($this->getJson("/api/v1/athletes/$id/session")->json('blocks'))->firstWhere('part', 'main')['line'];
+    $ask('GET /api/v1/athletes/{athlete}/session/others', $of, query: 'line='.urlencode($main));
+    $ask('GET /api/v1/athletes/{athlete}/class-work', $of, query: 'reps=10');
+    $ask('POST /api/v1/athletes/{athlete}/session/tried', $of, ['id' => uuid(), 'line' => $main, 'lasts' => true, 'sets' => 4]);
+    $ask('POST /api/v1/athletes/{athlete}/session/changes', $of, ['id' => uuid(), 'line' => $main, 'lasts' => true, 'sets' => 4]);
+    $ask('DELETE /api/v1/athletes/{athlete}/session/changes', $of, query: 'line='.urlencode($main));
     $off = uuid();
-    $ask('POST /api/athletes/{athlete}/time-off', $of, ['id' => $off, 'from' => '2026-03-20', 'to' => '2026-03-30', 'why' => 'Travel']);
-    $ask('GET /api/athletes/{athlete}/weeks', $of);
-    $ask('DELETE /api/athletes/{athlete}/time-off/{off}', [...$of, 'off' => $off]);
-    $ask('POST /api/athletes/{athlete}/place', $of, ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands']);
-    $ask('GET /api/athletes/{athlete}/place', $of);
-    $ask('POST /api/athletes/{athlete}/comparisons', $of, ['method' => 'band-taper', 'from' => 1, 'count' => 1]);
+    $ask('POST /api/v1/athletes/{athlete}/time-off', $of, ['id' => $off, 'from' => '2026-03-20', 'to' => '2026-03-30', 'why' => 'Travel']);
+    $ask('GET /api/v1/athletes/{athlete}/weeks', $of);
+    $ask('DELETE /api/v1/athletes/{athlete}/time-off/{off}', [...$of, 'off' => $off]);
+    $ask('POST /api/v1/athletes/{athlete}/place', $of, ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands']);
+    $ask('GET /api/v1/athletes/{athlete}/place', $of);
+    $ask('POST /api/v1/athletes/{athlete}/comparisons', $of, ['method' => 'band-taper', 'from' => 1, 'count' => 1]);
     $ask(
-        'POST /api/athletes/{athlete}/signals',
+        'POST /api/v1/athletes/{athlete}/signals',
         $of,
         ['id' => uuid(), 'on' => '2026-03-05', 'soreness' => 2, 'gave_out' => 'grip', 'effort' => 7],
     );
     $ask(
-        'POST /api/athletes/{athlete}/accessories',
+        'POST /api/v1/athletes/{athlete}/accessories',
         $of,
         ['id' => uuid(), 'performed_at' => '2026-03-05T18:10:00Z', 'accessory' => 'plank', 'seconds' => 40],
     );
 
     $class = $ask(
-        'POST /api/classes',
+        'POST /api/v1/classes',
         body: [
             'id' => uuid(),
             'name' => 'Evening',
@@ -153,9 +154,9 @@ it('answers every route as the document says, in a gym with something of everyth
         ],
     )->json('items.0.id');
     $day = ['class' => $class, 'on' => '2026-03-07'];
-    $cursor = $ask('GET /api/classes/{class}/days/{on}', $day)->json();
+    $cursor = $ask('GET /api/v1/classes/{class}/days/{on}', $day)->json();
     $ask(
-        'POST /api/commands',
+        'POST /api/v1/commands',
         body: [
             'commands' => [
                 ['athlete_id' => $id, 'set' => set($this, $exercise, 7, line: $line)],
@@ -164,143 +165,144 @@ it('answers every route as the document says, in a gym with something of everyth
             ],
         ],
     );
-    expect($ask('GET /api/classes/{class}/days/{on}/news', $day, query: "since={$cursor['cursor']}")->json('athletes'))->toHaveCount(1);
-    $ask('GET /api/classes/{class}/days/{on}/workout', $day, query: 'task=21-15-9%20pull-ups&set=10');
-    $ask('GET /api/pulse/{ticket}', ['ticket' => $cursor['pulse']]);
-    $ask('GET /api/classes');
+    expect($ask('GET /api/v1/classes/{class}/days/{on}/news', $day, query: "since={$cursor['cursor']}")->json('athletes'))->toHaveCount(1);
+    $ask('GET /api/v1/classes/{class}/days/{on}/workout', $day, query: 'task=21-15-9%20pull-ups&set=10');
+    $ask('GET /api/v1/pulse/{ticket}', ['ticket' => $cursor['pulse']]);
+    $ask('GET /api/v1/classes');
     $ask(
-        'PUT /api/classes/{class}',
+        'PUT /api/v1/classes/{class}',
         ['class' => $class],
         ['id' => $class, 'name' => 'Late evening', 'first_on' => '2026-03-07', 'at' => '19:00', 'minutes' => 75, 'weekly' => true],
     );
-    $ask('DELETE /api/classes/{class}', ['class' => $class]);
+    $ask('DELETE /api/v1/classes/{class}', ['class' => $class]);
 
-    $ask('POST /api/athletes/{athlete}/pain', $of, ['id' => uuid(), 'pain' => ['place' => 'elbow']]);
-    $ask('POST /api/athletes/{athlete}/clearances', $of, ['id' => uuid(), 'note' => 'Seen by the clinic.']);
-    $ask('PUT /api/athletes/{athlete}/archive', $of, ['archived' => true]);
+    $ask('POST /api/v1/athletes/{athlete}/pain', $of, ['id' => uuid(), 'pain' => ['place' => 'elbow']]);
+    $ask('POST /api/v1/athletes/{athlete}/clearances', $of, ['id' => uuid(), 'note' => 'Seen by the clinic.']);
+    $ask('PUT /api/v1/athletes/{athlete}/archive', $of, ['archived' => true]);
 
-    $piece = $ask('POST /api/gear', body: ['id' => uuid(), 'name' => 'Box', 'figures' => ['kind' => 'box', 'height_m' => 0.4]])->json('id');
-    $ask('PUT /api/gear/{gear}', ['gear' => $piece], ['name' => 'Low box', 'figures' => ['kind' => 'box', 'height_m' => 0.35]]);
-    $ask('PUT /api/gear/{gear}/retirement', ['gear' => $piece], ['retired' => true]);
+    $piece = $ask('POST /api/v1/gear', body: ['id' => uuid(), 'name' => 'Box', 'figures' => ['kind' => 'box', 'height_m' => 0.4]])
+        ->json('id');
+    $ask('PUT /api/v1/gear/{gear}', ['gear' => $piece], ['name' => 'Low box', 'figures' => ['kind' => 'box', 'height_m' => 0.35]]);
+    $ask('PUT /api/v1/gear/{gear}/retirement', ['gear' => $piece], ['retired' => true]);
     $size = ['name' => 'Kite', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5];
-    $band = ['band' => $ask('POST /api/bands', body: ['id' => uuid(), ...$size])->json('id')];
-    $ask('PUT /api/bands/{band}', $band, [...$size, 'points' => [['length_m' => 1.5, 'force_n' => 100]]]);
-    $ask('POST /api/bands/{band}/inspections', $band, ['id' => uuid(), 'inspected_on' => '2026-03-05', 'finding' => 'sound']);
-    $ask('GET /api/bands/{band}/inspections', $band);
-    $ask('GET /api/bands/{band}/learned', ['band' => $bands[2]]);
-    $ask('GET /api/bands/{band}/outdated-sets', ['band' => $bands[2]]);
-    $ask('GET /api/athletes/{athlete}/outdated-sets', $of);
-    $order = ['recomputation' => $ask('POST /api/recomputations', [], ['id' => uuid(), 'band_id' => $bands[2]])->json('id')];
-    $ask('GET /api/recomputations/{recomputation}', $order);
-    $ask('PUT /api/recomputations/{recomputation}/resumption', $order);
-    $ask('PUT /api/bands/{band}/retirement', $band, ['retired' => true]);
-    $ask('POST /api/bench/curve', body: ['band' => $size, 'athlete_id' => $id, 'bar_id' => $bar]);
-    $ask('GET /api/kit');
-    $ask('PUT /api/kit/floor', body: ['floor' => 'rubber']);
+    $band = ['band' => $ask('POST /api/v1/bands', body: ['id' => uuid(), ...$size])->json('id')];
+    $ask('PUT /api/v1/bands/{band}', $band, [...$size, 'points' => [['length_m' => 1.5, 'force_n' => 100]]]);
+    $ask('POST /api/v1/bands/{band}/inspections', $band, ['id' => uuid(), 'inspected_on' => '2026-03-05', 'finding' => 'sound']);
+    $ask('GET /api/v1/bands/{band}/inspections', $band);
+    $ask('GET /api/v1/bands/{band}/learned', ['band' => $bands[2]]);
+    $ask('GET /api/v1/bands/{band}/outdated-sets', ['band' => $bands[2]]);
+    $ask('GET /api/v1/athletes/{athlete}/outdated-sets', $of);
+    $order = ['recomputation' => $ask('POST /api/v1/recomputations', [], ['id' => uuid(), 'band_id' => $bands[2]])->json('id')];
+    $ask('GET /api/v1/recomputations/{recomputation}', $order);
+    $ask('PUT /api/v1/recomputations/{recomputation}/resumption', $order);
+    $ask('PUT /api/v1/bands/{band}/retirement', $band, ['retired' => true]);
+    $ask('POST /api/v1/bench/curve', body: ['band' => $size, 'athlete_id' => $id, 'bar_id' => $bar]);
+    $ask('GET /api/v1/kit');
+    $ask('PUT /api/v1/kit/floor', body: ['floor' => 'rubber']);
 
-    $ask('GET /api/methods');
-    $ask('GET /api/methods/outcomes');
-    $own = ['key' => 'ours', 'name' => 'Ours'] + $ask('GET /api/methods/{method}', ['method' => 'band-taper'])->json();
-    $ask('POST /api/methods/check', body: $own);
-    $ask('PUT /api/methods', body: $own);
-    $ask('DELETE /api/methods/{method}', ['method' => 'ours']);
-    $ask('GET /api/library');
-    $caps = $ask('GET /api/caps')->json();
+    $ask('GET /api/v1/methods');
+    $ask('GET /api/v1/methods/outcomes');
+    $own = ['key' => 'ours', 'name' => 'Ours'] + $ask('GET /api/v1/methods/{method}', ['method' => 'band-taper'])->json();
+    $ask('POST /api/v1/methods/check', body: $own);
+    $ask('PUT /api/v1/methods', body: $own);
+    $ask('DELETE /api/v1/methods/{method}', ['method' => 'ours']);
+    $ask('GET /api/v1/library');
+    $caps = $ask('GET /api/v1/caps')->json();
     $ask(
-        'PUT /api/caps',
+        'PUT /api/v1/caps',
         body: array_intersect_key(
             $caps,
             ['lowerings_a_session' => 1, 'lowerings_a_week' => 1, 'hard_sets_first_month' => 1, 'hard_sets_later' => 1],
         ),
     );
-    $ask('GET /api/house-rules');
-    $ask('POST /api/house-rules/effects', body: ['trunk' => 'later']);
-    $ask('PUT /api/house-rules', body: ['trunk' => 'later']);
+    $ask('GET /api/v1/house-rules');
+    $ask('POST /api/v1/house-rules/effects', body: ['trunk' => 'later']);
+    $ask('PUT /api/v1/house-rules', body: ['trunk' => 'later']);
 
     $linked = ['athlete' => addAthlete($this, tags: ['evening'])];
-    $link = $ask('POST /api/athletes/{athlete}/link', $linked, ['id' => uuid(), 'days' => 30])->json('path');
-    $ask('GET /api/athletes/{athlete}/link', $linked);
-    $ask('PUT /api/settings/athletes-tell', body: ['tells' => ['sets', 'pain', 'soreness', 'coming']]);
+    $link = $ask('POST /api/v1/athletes/{athlete}/link', $linked, ['id' => uuid(), 'days' => 30])->json('path');
+    $ask('GET /api/v1/athletes/{athlete}/link', $linked);
+    $ask('PUT /api/v1/settings/athletes-tell', body: ['tells' => ['sets', 'pain', 'soreness', 'coming']]);
     $class = addClass($this, name: 'Own', first_on: $this->clock->now()->format('Y-m-d'));
     $now = $this->clock->now()->format(DATE_RFC3339);
-    $today = $this->getJson('/api/classes')->json('today');
+    $today = $this->getJson('/api/v1/classes')->json('today');
     $this->withHeader('Athlete-Link', substr((string) $link, strlen('/my#')));
-    $ask('GET /api/my');
+    $ask('GET /api/v1/my');
     $home = ['id' => uuid(), 'performed_at' => $now, 'exercise' => $exercise, 'clean_reps' => 6];
-    $ask('POST /api/my/sets', body: $home);
-    $ask('POST /api/my/sets/{set}/withdrawal', ['set' => $home['id']], ['id' => uuid()]);
-    $ask('POST /api/my/soreness', body: ['id' => uuid(), 'on' => $today, 'soreness' => 1]);
-    $ask('POST /api/my/coming', body: ['id' => uuid(), 'class_id' => $class, 'on' => $today, 'coming' => false, 'told_at' => $now]);
+    $ask('POST /api/v1/my/sets', body: $home);
+    $ask('POST /api/v1/my/sets/{set}/withdrawal', ['set' => $home['id']], ['id' => uuid()]);
+    $ask('POST /api/v1/my/soreness', body: ['id' => uuid(), 'on' => $today, 'soreness' => 1]);
+    $ask('POST /api/v1/my/coming', body: ['id' => uuid(), 'class_id' => $class, 'on' => $today, 'coming' => false, 'told_at' => $now]);
     $pain = uuid();
-    $ask('POST /api/my/pain', body: ['id' => $pain, 'pain' => ['place' => 'wrist', 'level' => 2]]);
-    $ask('POST /api/my/pain/undoing', body: ['id' => uuid(), 'told_id' => $pain]);
-    $ask('DELETE /api/athletes/{athlete}/link', $linked);
+    $ask('POST /api/v1/my/pain', body: ['id' => $pain, 'pain' => ['place' => 'wrist', 'level' => 2]]);
+    $ask('POST /api/v1/my/pain/undoing', body: ['id' => uuid(), 'told_id' => $pain]);
+    $ask('DELETE /api/v1/athletes/{athlete}/link', $linked);
 
     $import = uuid();
-    $file = $this->call('POST', "/api/imports?id=$import&kind=sets&name=log.csv", server: $this->transformHeadersToServerVars(
+    $file = $this->call('POST', "/api/v1/imports?id=$import&kind=sets&name=log.csv", server: $this->transformHeadersToServerVars(
         ['Content-Type' => 'text/csv', 'Accept' => 'application/json', 'Origin' => 'http://127.0.0.1:8080'],
     ), content: "date,name,exercise,reps\n2026-03-01,Ada M,Pull-up,1\n");
     expect($file->status())->toBe(201);
-    expectDocumented($file, 'POST', '/api/imports');
-    $this->asked['POST /api/imports'] = true;
+    expectDocumented($file, 'POST', '/api/v1/imports');
+    $this->asked['POST /api/v1/imports'] = true;
     $columns = array_map(fn (array $c): array => ['field' => $c['field'], 'unit' => $c['unit']], $file->json('import.columns'));
-    $ask('PUT /api/imports/{import}/mapping', ['import' => $import], ['columns' => $columns, 'dates' => 'day-first']);
-    $ask('POST /api/imports/{import}/order', ['import' => $import]);
+    $ask('PUT /api/v1/imports/{import}/mapping', ['import' => $import], ['columns' => $columns, 'dates' => 'day-first']);
+    $ask('POST /api/v1/imports/{import}/order', ['import' => $import]);
     workOff();
-    $ask('GET /api/imports/{import}', ['import' => $import]);
-    $ask('POST /api/imports/{import}/undoing', ['import' => $import]);
-    $ask('GET /api/imports');
+    $ask('GET /api/v1/imports/{import}', ['import' => $import]);
+    $ask('POST /api/v1/imports/{import}/undoing', ['import' => $import]);
+    $ask('GET /api/v1/imports');
 
-    $ask('PUT /api/settings/health', body: ['consent' => 'asked', 'keep_health_years' => 10]);
-    $ask('PUT /api/settings/erasure', body: ['log' => 'anonymous']);
+    $ask('PUT /api/v1/settings/health', body: ['consent' => 'asked', 'keep_health_years' => 10]);
+    $ask('PUT /api/v1/settings/erasure', body: ['log' => 'anonymous']);
     $forgotten = addAthlete($this, name: 'Cy');
-    $ask('GET /api/athletes/{athlete}/erasure', ['athlete' => $forgotten]);
-    $ask('POST /api/athletes/{athlete}/erasure', ['athlete' => $forgotten], ['id' => uuid(), 'name' => 'Cy', 'log' => 'anonymous']);
-    $ask('GET /api/erasures');
+    $ask('GET /api/v1/athletes/{athlete}/erasure', ['athlete' => $forgotten]);
+    $ask('POST /api/v1/athletes/{athlete}/erasure', ['athlete' => $forgotten], ['id' => uuid(), 'name' => 'Cy', 'log' => 'anonymous']);
+    $ask('GET /api/v1/erasures');
 
-    $ask('GET /api/first-steps');
-    $ask('GET /api/audit');
-    $ask('GET /api/health');
-    $ask('GET /api/cautions');
-    $ask('GET /api/me');
-    $ask('PUT /api/settings', body: ['gym_name' => 'The Loft', 'timezone' => 'Europe/Lisbon']);
-    $ask('PUT /api/me', body: ['name' => 'Ines']);
-    $bea = $ask('POST /api/staff', body: ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@one.example', 'role' => 'coach']);
-    $ask('GET /api/staff');
-    $ask('PUT /api/staff/{member}/role', ['member' => $bea->json('id')], ['role' => 'assistant']);
-    $ask('DELETE /api/staff/{member}/second-factor', ['member' => $bea->json('id')]);
+    $ask('GET /api/v1/first-steps');
+    $ask('GET /api/v1/audit');
+    $ask('GET /api/v1/health');
+    $ask('GET /api/v1/cautions');
+    $ask('GET /api/v1/me');
+    $ask('PUT /api/v1/settings', body: ['gym_name' => 'The Loft', 'timezone' => 'Europe/Lisbon']);
+    $ask('PUT /api/v1/me', body: ['name' => 'Ines']);
+    $bea = $ask('POST /api/v1/staff', body: ['id' => uuid(), 'name' => 'Bea', 'email' => 'bea@one.example', 'role' => 'coach']);
+    $ask('GET /api/v1/staff');
+    $ask('PUT /api/v1/staff/{member}/role', ['member' => $bea->json('id')], ['role' => 'assistant']);
+    $ask('DELETE /api/v1/staff/{member}/second-factor', ['member' => $bea->json('id')]);
     $this->withHeader('Password-Link', substr((string) $bea->json('path'), strlen('/password#')));
-    $ask('GET /api/password-link');
-    $ask('PUT /api/password-link', body: ['password' => 'chalk on the hands']);
-    $ask('POST /api/password-links', body: ['email' => 'bea@one.example']);
-    $ask('GET /api/export');
-    $ask('GET /api/log', query: 'exercise=band');
-    $ask('GET /api/log.csv');
-    $ask('GET /api/reminders');
-    $ask('GET /api/athletes/{athlete}/export', $of);
-    $ask('GET /api/people.vcf');
-    $ask('GET /api/classes.ics');
-    $ask('GET /api/athletes/{athlete}/sessions.ics', $of);
-    $ask('GET /api/class-calendar');
-    $given = $ask('PUT /api/class-calendar', body: ['id' => uuid()])->json('path');
-    $ask('GET /api/calendars/classes/{token}.ics', ['token' => basename($given, '.ics')]);
-    $link = $this->postJson('/api/athletes/'.addAthlete($this).'/link', ['id' => uuid(), 'days' => 30])->json('path');
-    $own = $this->getJson('/api/my', ['Athlete-Link' => substr($link, 4)])->json('calendar');
-    $ask('GET /api/calendars/sessions/{token}.ics', ['token' => basename($own, '.ics')]);
-    $ask('DELETE /api/class-calendar');
-    $ask('PUT /api/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
-    $ask('POST /api/sign-out');
-    $ask('POST /api/sign-in', body: ['email' => 'bea@one.example', 'password' => 'chalk on the hands']);
+    $ask('GET /api/v1/password-link');
+    $ask('PUT /api/v1/password-link', body: ['password' => 'chalk on the hands']);
+    $ask('POST /api/v1/password-links', body: ['email' => 'bea@one.example']);
+    $ask('GET /api/v1/export');
+    $ask('GET /api/v1/log', query: 'exercise=band');
+    $ask('GET /api/v1/log.csv');
+    $ask('GET /api/v1/reminders');
+    $ask('GET /api/v1/athletes/{athlete}/export', $of);
+    $ask('GET /api/v1/people.vcf');
+    $ask('GET /api/v1/classes.ics');
+    $ask('GET /api/v1/athletes/{athlete}/sessions.ics', $of);
+    $ask('GET /api/v1/class-calendar');
+    $given = $ask('PUT /api/v1/class-calendar', body: ['id' => uuid()])->json('path');
+    $ask('GET /api/v1/calendars/classes/{token}.ics', ['token' => basename($given, '.ics')]);
+    $link = $this->postJson('/api/v1/athletes/'.addAthlete($this).'/link', ['id' => uuid(), 'days' => 30])->json('path');
+    $own = $this->getJson('/api/v1/my', ['Athlete-Link' => substr($link, 4)])->json('calendar');
+    $ask('GET /api/v1/calendars/sessions/{token}.ics', ['token' => basename($own, '.ics')]);
+    $ask('DELETE /api/v1/class-calendar');
+    $ask('PUT /api/v1/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
+    $ask('POST /api/v1/sign-out');
+    $ask('POST /api/v1/sign-in', body: ['email' => 'bea@one.example', 'password' => 'chalk on the hands']);
     $this->signInAs($this->coach->refresh());
-    $ask('DELETE /api/staff/{member}', ['member' => $bea->json('id')]);
+    $ask('DELETE /api/v1/staff/{member}', ['member' => $bea->json('id')]);
     DB::table('sessions')->insert(['id' => 'elsewhere', 'user_id' => $this->coach->id, 'payload' => '', 'last_activity' => 1, 'began_at' => 1]);
-    $ask('DELETE /api/sessions/{session}', ['session' => $ask('GET /api/sessions')->json('items.0.id')]);
-    $secret = $ask('POST /api/second-factor')->assertCreated()->json('secret');
-    $codes = $ask('PUT /api/second-factor', body: ['code' => phoneCode((string) $secret, $this->clock->now())])->json('codes');
-    $ask('POST /api/second-factor/end', body: ['code' => $codes[0]]);
+    $ask('DELETE /api/v1/sessions/{session}', ['session' => $ask('GET /api/v1/sessions')->json('items.0.id')]);
+    $secret = $ask('POST /api/v1/second-factor')->assertCreated()->json('secret');
+    $codes = $ask('PUT /api/v1/second-factor', body: ['code' => phoneCode((string) $secret, $this->clock->now())])->json('codes');
+    $ask('POST /api/v1/second-factor/end', body: ['code' => $codes[0]]);
     DB::table('gyms')->update(['is_demo' => true]);
     config(['mail.default' => 'mailbox']);
-    $ask('GET /api/mailbox');
+    $ask('GET /api/v1/mailbox');
 
     $left = array_diff(
         array_map(fn (array $r): string => implode(' ', $r), everyRoute()),
@@ -309,19 +311,19 @@ it('answers every route as the document says, in a gym with something of everyth
     );
     expect(array_values(array_filter(
         $left,
-        fn (string $r): bool => ! in_array(explode(' ', $r)[1], [...AT_THE_SCALE, '/api/gym'], true),
+        fn (string $r): bool => ! in_array(explode(' ', $r)[1], [...AT_THE_SCALE, '/api/v1/gym'], true),
     )))->toBe([]);
 });
 
 it('refuses as the document says, whatever is refused', function (): void {
     foreach (
         [
-            ['GET', '/api/athletes?page=0'],
-            ['GET', '/api/athletes/'.uuid()],
-            ['POST', '/api/athletes'],
-            ['PUT', '/api/kit/floor'],
-            ['PATCH', '/api/kit'],
-            ['GET', '/api/nowhere'],
+            ['GET', '/api/v1/athletes?page=0'],
+            ['GET', '/api/v1/athletes/'.uuid()],
+            ['POST', '/api/v1/athletes'],
+            ['PUT', '/api/v1/kit/floor'],
+            ['PATCH', '/api/v1/kit'],
+            ['GET', '/api/v1/nowhere'],
         ] as [$method, $path]
     ) {
         $response = $this->json($method, $path, ['id' => 7]);

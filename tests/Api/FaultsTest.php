@@ -76,8 +76,8 @@ it('follows the others’ logs where one athlete’s cannot be followed, and say
     [$bar, $band] = [addBar($this), addBand($this)];
     [$ada, $bea] = [addAthlete($this), addAthlete($this, name: 'Bea')];
     foreach ([$ada, $bea] as $id) {
-        $this->putJson("/api/athletes/$id/setup", exercise($bar, $band))->assertOk();
-        $this->postJson("/api/athletes/$id/sets", set($this, exercise($bar, $band), 8))->assertCreated();
+        $this->putJson("/api/v1/athletes/$id/setup", exercise($bar, $band))->assertOk();
+        $this->postJson("/api/v1/athletes/$id/sets", set($this, exercise($bar, $band), 8))->assertCreated();
     }
     DB::table('athletes')->where('id', $ada)->update(['follow_patterns' => '["no-such"]']);
     $reported = [];
@@ -111,7 +111,7 @@ it('follows the others’ logs where one athlete’s cannot be followed, and say
 
     expect($reported)->toBe([ValueError::class])
         ->and(Athlete::query()->findOrFail($bea)->follow_from)->toBeNull()
-        ->and($this->getJson('/api/calls')->assertOk()->json('items.0.athlete_id'))->toBe($bea)
+        ->and($this->getJson('/api/v1/calls')->assertOk()->json('items.0.athlete_id'))->toBe($bea)
         ->and(Athlete::query()->findOrFail($ada)->follow_from)->not->toBeNull();
 });
 
@@ -121,6 +121,6 @@ it('lets limits that cannot be read any more cost their own athlete alone, who m
     $athlete = addAthlete($this);
     DB::table('athletes')->where('id', $athlete)->update(['screen_outcome' => 'limited', 'screen_limits' => $limits]);
 
-    $this->getJson('/api/athletes')->assertOk()->assertJsonCount(1, 'items');
-    $this->getJson("/api/athletes/$athlete/session")->assertOk()->assertJsonPath('refused.code', 'screen');
+    $this->getJson('/api/v1/athletes')->assertOk()->assertJsonCount(1, 'items');
+    $this->getJson("/api/v1/athletes/$athlete/session")->assertOk()->assertJsonPath('refused.code', 'screen');
 })->with(['["no-fun"]', '[7]', '"no list"']);

@@ -39,7 +39,7 @@ it('reads no more of ten years of log than of one week', function (): void {
     DB::statement('ANALYZE');
     $athlete = '01910000-0000-7000-8000-000000000007';
     $this->clock->set('2026-03-02T18:00:00Z');
-    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $bands[2]))->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $bands[2]))->assertOk();
 
     $queries = [];
     DB::listen(function (QueryExecuted $query) use (&$queries): void {
@@ -47,28 +47,28 @@ it('reads no more of ten years of log than of one week', function (): void {
     });
     foreach (
         [
-            '/api/athletes',
-            '/api/athletes?order=last-session',
-            "/api/athletes/$athlete",
-            "/api/athletes/$athlete/sets",
-            "/api/athletes/$athlete/calls",
-            '/api/calls',
-            '/api/kit',
-            "/api/athletes/$athlete/ladder?lane=pull",
-            "/api/athletes/$athlete/trend",
-            "/api/bands/{$bands[2]}/learned",
-            "/api/athletes/$athlete/baseline",
-            "/api/athletes/$athlete/session",
-            "/api/athletes/$athlete/place",
-            '/api/methods',
-            '/api/calls/overrides',
+            '/api/v1/athletes',
+            '/api/v1/athletes?order=last-session',
+            "/api/v1/athletes/$athlete",
+            "/api/v1/athletes/$athlete/sets",
+            "/api/v1/athletes/$athlete/calls",
+            '/api/v1/calls',
+            '/api/v1/kit',
+            "/api/v1/athletes/$athlete/ladder?lane=pull",
+            "/api/v1/athletes/$athlete/trend",
+            "/api/v1/bands/{$bands[2]}/learned",
+            "/api/v1/athletes/$athlete/baseline",
+            "/api/v1/athletes/$athlete/session",
+            "/api/v1/athletes/$athlete/place",
+            '/api/v1/methods',
+            '/api/v1/calls/overrides',
         ] as $path
     ) {
         $this->getJson($path)->assertOk();
     }
-    $this->postJson("/api/athletes/$athlete/sets", set($this, exercise($bar, $bands[2]), 6))->assertCreated();
+    $this->postJson("/api/v1/athletes/$athlete/sets", set($this, exercise($bar, $bands[2]), 6))->assertCreated();
     $this->postJson(
-        "/api/athletes/$athlete/sets",
+        "/api/v1/athletes/$athlete/sets",
         set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30),
     )->assertCreated();
     $queries = array_filter($queries, fn (string $sql): bool => preg_match('/^(select|insert into .* select|with)/i', ltrim($sql)) === 1);

@@ -6,7 +6,7 @@ use Illuminate\Support\Facades\DB;
 
 require_once __DIR__.'/Support/everyRoute.php';
 
-const WITHOUT_A_BODY = ['/api/imports/{import}/order', '/api/imports/{import}/undoing', '/api/sign-out', '/api/second-factor', '/api/bench/scale/zero', '/api/recomputations/{recomputation}/resumption'];
+const WITHOUT_A_BODY = ['/api/v1/imports/{import}/order', '/api/v1/imports/{import}/undoing', '/api/v1/sign-out', '/api/v1/second-factor', '/api/v1/bench/scale/zero', '/api/v1/recomputations/{recomputation}/resumption'];
 
 /** How many rows stand in each table that a request could write. */
 function rowCounts(): array
@@ -31,9 +31,9 @@ function strangeBodies(): array
 
 it('never breaks and never half-writes, whatever the body', function (string $body): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     $set = set($this, exercise($bar, $band), 8);
-    $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
+    $this->postJson("/api/v1/athletes/$athlete/sets", $set)->assertCreated();
     $ids = [
         'class' => addClass($this),
         'athlete' => $athlete,
@@ -44,10 +44,10 @@ it('never breaks and never half-writes, whatever the body', function (string $bo
         'import' => addPeopleFile($this),
         'member' => $this->coach->id,
         'recomputation' => $athlete,
-        'call' => $this->getJson('/api/calls')->json('items.0.id'),
+        'call' => $this->getJson('/api/v1/calls')->json('items.0.id'),
     ];
-    $link = $this->postJson("/api/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->json('path');
-    $this->putJson('/api/settings/athletes-tell', ['tells' => ['sets', 'pain', 'soreness', 'coming']])->assertOk();
+    $link = $this->postJson("/api/v1/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->json('path');
+    $this->putJson('/api/v1/settings/athletes-tell', ['tells' => ['sets', 'pain', 'soreness', 'coming']])->assertOk();
     $headers = ['Athlete-Link' => substr((string) $link, strlen('/my#')), 'Password-Link' => passwordLink($this->coach)];
     $before = rowCounts();
 
@@ -70,10 +70,14 @@ it('never breaks and never half-writes, whatever the body', function (string $bo
 it('refuses every field of the wrong type, of every request', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
     $requests = [
-        ['POST', '/api/athletes', ['id' => uuid(), 'name' => 'Bo', 'kind' => 'gym', 'mass_kg' => 60, 'stature_m' => 1.7, 'reach_m' => 2.0]],
         [
             'POST',
-            '/api/classes',
+            '/api/v1/athletes',
+            ['id' => uuid(), 'name' => 'Bo', 'kind' => 'gym', 'mass_kg' => 60, 'stature_m' => 1.7, 'reach_m' => 2.0],
+        ],
+        [
+            'POST',
+            '/api/v1/classes',
             [
                 'id' => uuid(),
                 'name' => 'Evening',
@@ -84,12 +88,12 @@ it('refuses every field of the wrong type, of every request', function (): void 
                 'tags' => ['evening'],
             ],
         ],
-        ['POST', '/api/gear', ['id' => uuid(), 'name' => 'Bar', 'figures' => ['kind' => 'bar', 'height_m' => 2.4]]],
-        ['POST', "/api/athletes/$athlete/weighings", ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 70]],
-        ['POST', "/api/bands/$band/inspections", ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'sound', 'note' => 'x']],
+        ['POST', '/api/v1/gear', ['id' => uuid(), 'name' => 'Bar', 'figures' => ['kind' => 'bar', 'height_m' => 2.4]]],
+        ['POST', "/api/v1/athletes/$athlete/weighings", ['id' => uuid(), 'weighed_on' => '2026-03-01', 'mass_kg' => 70]],
+        ['POST', "/api/v1/bands/$band/inspections", ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'sound', 'note' => 'x']],
         [
             'POST',
-            '/api/bench/curve',
+            '/api/v1/bench/curve',
             [
                 'band' => ['name' => 'B', 'hung_length_m' => 1, 'width_mm' => 29, 'thickness_mm' => 4.5],
                 'athlete_id' => $athlete,
@@ -98,7 +102,7 @@ it('refuses every field of the wrong type, of every request', function (): void 
         ],
         [
             'POST',
-            '/api/bands',
+            '/api/v1/bands',
             [
                 'id' => uuid(),
                 'name' => 'Band',
@@ -110,12 +114,12 @@ it('refuses every field of the wrong type, of every request', function (): void 
         ],
         [
             'POST',
-            "/api/athletes/$athlete/sets",
+            "/api/v1/athletes/$athlete/sets",
             set($this, exercise($bar, $band), 8, no_counts: ['swing' => 1], pain: ['place' => 'elbow', 'level' => 3], note: 'x'),
         ],
-        ['PUT', "/api/athletes/$athlete/setup", exercise($bar, $band)],
-        ['POST', "/api/athletes/$athlete/clearances", ['id' => uuid(), 'note' => 'Seen']],
-        ['POST', '/api/sign-in', ['email' => 'a@b.example', 'password' => 'x']],
+        ['PUT', "/api/v1/athletes/$athlete/setup", exercise($bar, $band)],
+        ['POST', "/api/v1/athletes/$athlete/clearances", ['id' => uuid(), 'note' => 'Seen']],
+        ['POST', '/api/v1/sign-in', ['email' => 'a@b.example', 'password' => 'x']],
     ];
     $before = rowCounts();
     foreach ($requests as [$method, $path, $body]) {
@@ -134,7 +138,7 @@ it('refuses every field of the wrong type, of every request', function (): void 
 });
 
 it('refuses a strange query', function (string $query): void {
-    $this->getJson("/api/athletes?$query")->assertStatus(422);
+    $this->getJson("/api/v1/athletes?$query")->assertStatus(422);
 })->with([
     'page=0',
     'page=-1',
@@ -151,6 +155,6 @@ it('refuses a strange query', function (string $query): void {
 ]);
 
 it('answers in JSON where nothing is, and to methods nothing takes', function (): void {
-    $this->getJson('/api/no-such-thing')->assertNotFound()->assertJsonPath('code', 'not-found');
-    $this->deleteJson('/api/athletes')->assertStatus(405)->assertJsonPath('code', 'method-not-allowed');
+    $this->getJson('/api/v1/no-such-thing')->assertNotFound()->assertJsonPath('code', 'not-found');
+    $this->deleteJson('/api/v1/athletes')->assertStatus(405)->assertJsonPath('code', 'method-not-allowed');
 });

@@ -13,7 +13,7 @@ const NO_SUCH = '01900000-0000-7000-8000-00000000dead';
 beforeEach(function (): void {
     [$this->bar, $this->band] = [addBar($this), addBand($this)];
     $this->athlete = addAthlete($this);
-    $this->url = "/api/athletes/$this->athlete";
+    $this->url = "/api/v1/athletes/$this->athlete";
     $this->exercise = exercise($this->bar, $this->band);
     $this->ids = ['{a}' => $this->athlete, '{bar}' => $this->bar, '{band}' => $this->band, '{none}' => NO_SUCH];
     /** The body or address with the ids of this gym in it. */
@@ -36,7 +36,7 @@ it('refuses with the field, what is wrong there, and nothing stored', function (
     expect(LoggedSet::query()->count())->toBe($before);
 })->with(function (): Generator {
     $set = ['performed_at' => '2026-03-02T17:00:00Z', 'purpose' => 'work', 'exercise' => exercise('{bar}', '{band}'), 'clean_reps' => 6];
-    $sets = ['POST', '/api/athletes/{a}/sets'];
+    $sets = ['POST', '/api/v1/athletes/{a}/sets'];
     $lowering = ['exercise' => exerciseOn(['kind' => 'strict'], movement: 'lowering', seconds: 5)];
     yield 'neither reps nor seconds' => [
         ...$sets,
@@ -74,14 +74,14 @@ it('refuses with the field, what is wrong there, and nothing stored', function (
     ];
     yield 'work beside the pull without how much' => [
         'POST',
-        '/api/athletes/{a}/accessories',
+        '/api/v1/athletes/{a}/accessories',
         ['performed_at' => '2026-03-02T17:00:00Z', 'accessory' => 'plank'],
         '/reps',
         'Say how much was done: reps, seconds or metres.',
     ];
     yield 'work beside the pull of tomorrow' => [
         'POST',
-        '/api/athletes/{a}/accessories',
+        '/api/v1/athletes/{a}/accessories',
         ['performed_at' => '2026-03-03T18:00:00Z', 'accessory' => 'plank', 'seconds' => 30],
         '/performed_at',
         'This lies in the future. Check the clock of this device.',
@@ -89,56 +89,56 @@ it('refuses with the field, what is wrong there, and nothing stored', function (
     $size = ['name' => 'Kite', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5];
     yield 'a reading without force' => [
         'POST',
-        '/api/bands',
+        '/api/v1/bands',
         ['points' => [['length_m' => 1.5]]] + $size,
         '/points/0/force_n',
         'Give the force once: as force_n or as force_kg.',
     ];
     yield 'a reading with two' => [
         'POST',
-        '/api/bands',
+        '/api/v1/bands',
         ['points' => [['length_m' => 1.5, 'force_n' => 100, 'force_kg' => 10]]] + $size,
         '/points/0/force_n',
         'Give the force once: as force_n or as force_kg.',
     ];
     yield 'a name that is in use' => [
         'POST',
-        '/api/bands',
+        '/api/v1/bands',
         ['name' => 'bAND'] + $size,
         '/name',
         'Another piece in use is called “bAND” already. Give this one a name of its own.',
     ];
     yield 'a weighing of tomorrow' => [
         'POST',
-        '/api/athletes/{a}/weighings',
+        '/api/v1/athletes/{a}/weighings',
         ['weighed_on' => '2026-03-03', 'mass_kg' => 70],
         '/weighed_on',
         'This day has not come yet.',
     ];
     yield 'a long lane whole' => [
         'GET',
-        '/api/athletes/{a}/scale?lane=pull',
+        '/api/v1/athletes/{a}/scale?lane=pull',
         [],
         '/lane',
         'This lane holds thousands of set-ups: ask for its ladder.',
     ];
     yield 'the heel mark of a pull' => [
         'GET',
-        '/api/athletes/{a}/heel-mark?share=0.5&exercise='.urlencode('{"setup":{"kind":"strict"}}'),
+        '/api/v1/athletes/{a}/heel-mark?share=0.5&exercise='.urlencode('{"setup":{"kind":"strict"}}'),
         [],
         '/exercise',
         'Only a row has a heel mark.',
     ];
     yield 'a time that is none' => [
         'POST',
-        '/api/classes',
+        '/api/v1/classes',
         ['name' => 'Noon', 'first_on' => '2026-03-02', 'at' => '24:00', 'minutes' => 60],
         '/at',
         'Give the time as hours and minutes, like 18:30.',
     ];
     yield 'a class that ends before it begins' => [
         'POST',
-        '/api/classes',
+        '/api/v1/classes',
         ['name' => 'Noon', 'first_on' => '2026-03-02', 'last_on' => '2026-03-01', 'at' => '12:00', 'minutes' => 60, 'weekly' => true],
         '/last_on',
         'The last day is before the first.',
@@ -150,16 +150,16 @@ it('refuses a decision that says two things, and to gear what would make it anot
     foreach ([8, 8] as $clean) {
         $this->postJson("$this->url/sets", set($this, $this->exercise, $clean))->assertCreated();
     }
-    $call = $this->getJson('/api/calls')->json('items.0');
-    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted', 'reason' => 'because'])
+    $call = $this->getJson('/api/v1/calls')->json('items.0');
+    $this->putJson("/api/v1/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted', 'reason' => 'because'])
         ->assertStatus(422)->assertJsonPath(
             'errors.0',
             fn (array $fault): bool => $fault['pointer'] === '/decision'
                 && str_contains($fault['detail'], 'takes no verdict, set-up or reason of its own'),
         );
-    $this->putJson("/api/gear/$this->bar", ['name' => 'Bar', 'figures' => ['kind' => 'box', 'height_m' => 0.5]])
+    $this->putJson("/api/v1/gear/$this->bar", ['name' => 'Bar', 'figures' => ['kind' => 'box', 'height_m' => 0.5]])
         ->assertStatus(422)->assertJsonPath('errors.0.detail', 'A piece of gear stays what it is. Retire this one and add another.');
-    expect($this->getJson("/api/calls?athletes=$this->athlete")->json('items.0.version'))->toBe($call['version']);
+    expect($this->getJson("/api/v1/calls?athletes=$this->athlete")->json('items.0.version'))->toBe($call['version']);
 });
 
 it('knows no set of another athlete or another day: to correct, to go on from, to take back', function (): void {
@@ -167,12 +167,12 @@ it('knows no set of another athlete or another day: to correct, to go on from, t
     $this->postJson("$this->url/sets", $set)->assertCreated();
     $other = addAthlete($this, name: 'Bea');
     $corrects = set($this, $this->exercise, 7, replaces_id: $set['id']);
-    $this->postJson("/api/athletes/$other/sets", $corrects)->assertNotFound()->assertJsonPath(
+    $this->postJson("/api/v1/athletes/$other/sets", $corrects)->assertNotFound()->assertJsonPath(
         'detail',
         'The set that this one corrects is not in the log of this athlete.',
     );
     $goesOn = fn (string $athlete, string $at, string $of): \Illuminate\Testing\TestResponse => $this->postJson(
-        "/api/athletes/$athlete/sets",
+        "/api/v1/athletes/$athlete/sets",
         set($this, $this->exercise, 2, part_of: $of, performed_at: $at),
     );
     $goesOn($other, '2026-03-02T18:00:00Z', $set['id'])->assertNotFound()->assertJsonPath(
@@ -182,7 +182,7 @@ it('knows no set of another athlete or another day: to correct, to go on from, t
     $goesOn($this->athlete, '2026-03-01T18:00:00Z', $set['id'])->assertNotFound();
     $goesOn($this->athlete, '2026-03-02T18:00:00Z', NO_SUCH)->assertNotFound();
     $goesOn($this->athlete, '2026-03-02T18:00:00Z', $set['id'])->assertCreated();
-    $this->postJson("/api/athletes/$other/sets/{$set['id']}/withdrawal", ['id' => uuid()])->assertNotFound();
+    $this->postJson("/api/v1/athletes/$other/sets/{$set['id']}/withdrawal", ['id' => uuid()])->assertNotFound();
     expect(LoggedSet::query()->where('withdrawn', true)->count())->toBe(0);
 });
 
@@ -204,7 +204,7 @@ it('takes no command of an athlete whom the gym does not have, of any kind', fun
         ],
     ];
     $outcomes = $this->postJson(
-        '/api/commands',
+        '/api/v1/commands',
         ['commands' => array_map(fn (array $d): array => ['athlete_id' => NO_SUCH, ...$d], $told)],
     )->assertOk()->json('outcomes');
 
@@ -225,7 +225,7 @@ it('lets each command of a queue stand alone, whatever is wrong with another', f
         $good(),
         ['athlete_id' => $this->athlete, 'signal' => ['id' => uuid(), 'on' => '2026-03-02', 'effort' => 7]],
     ];
-    $outcomes = $this->postJson('/api/commands', ['commands' => $commands])->assertOk()->json('outcomes');
+    $outcomes = $this->postJson('/api/v1/commands', ['commands' => $commands])->assertOk()->json('outcomes');
 
     expect(array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $outcomes))->toBe([null, 'invalid', 'fault', null, null])
         ->and($outcomes[1]['problem']['errors'][0]['pointer'])->toEndWith('/band_ids/0')
@@ -238,13 +238,13 @@ it('bounds what a gym holds: bands in use, classes, methods of its own, athletes
         DB::table('bands')->insert(['id' => uuid(), 'name' => "Band $n", 'fingerprint' => null] + (array) $row);
     }
     $band = ['id' => uuid(), 'name' => 'One more', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5];
-    $this->postJson('/api/bands', $band)->assertStatus(409)->assertJsonPath('code', 'kit-full')->assertJsonPath(
+    $this->postJson('/api/v1/bands', $band)->assertStatus(409)->assertJsonPath('code', 'kit-full')->assertJsonPath(
         'detail',
         Kit::MOST_BANDS.' bands are in use, and no more can be. Retire one first.',
     );
-    $this->putJson("/api/bands/$this->band/retirement", ['retired' => true])->assertOk();
-    $this->postJson('/api/bands', $band)->assertCreated();
-    $this->putJson("/api/bands/$this->band/retirement", ['retired' => false])->assertStatus(409)->assertJsonPath('code', 'kit-full');
+    $this->putJson("/api/v1/bands/$this->band/retirement", ['retired' => true])->assertOk();
+    $this->postJson('/api/v1/bands', $band)->assertCreated();
+    $this->putJson("/api/v1/bands/$this->band/retirement", ['retired' => false])->assertStatus(409)->assertJsonPath('code', 'kit-full');
 
     $class = fn (int $n): array => [
         'id' => uuid(),
@@ -255,23 +255,23 @@ it('bounds what a gym holds: bands in use, classes, methods of its own, athletes
         'weekly' => true,
     ];
     foreach (range(1, GymClass::MOST) as $n) {
-        $last = $this->postJson('/api/classes', $class($n))->assertCreated()->json('items.0.id');
+        $last = $this->postJson('/api/v1/classes', $class($n))->assertCreated()->json('items.0.id');
     }
-    $this->postJson('/api/classes', $class(0))->assertStatus(422)->assertJsonPath(
+    $this->postJson('/api/v1/classes', $class(0))->assertStatus(422)->assertJsonPath(
         'errors.0.detail',
         GymClass::MOST.' classes are held already. End one first.',
     );
-    $this->deleteJson("/api/classes/$last")->assertOk();
-    $this->postJson('/api/classes', $class(0))->assertCreated();
+    $this->deleteJson("/api/v1/classes/$last")->assertOk();
+    $this->postJson('/api/v1/classes', $class(0))->assertCreated();
 
-    $own = $this->getJson('/api/methods/band-taper')->json();
-    $this->putJson('/api/methods', ['key' => 'ours-1'] + $own)->assertOk();
+    $own = $this->getJson('/api/v1/methods/band-taper')->json();
+    $this->putJson('/api/v1/methods', ['key' => 'ours-1'] + $own)->assertOk();
     $kept = DB::table('own_methods')->first();
     foreach (range(2, OwnMethod::MOST) as $n) {
         DB::table('own_methods')->insert(['id' => uuid(), 'key' => "ours-$n"] + (array) $kept);
     }
-    $this->putJson('/api/methods', ['key' => 'too-many'] + $own)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/key');
-    $this->putJson('/api/methods', ['key' => 'ours-1', 'name' => 'Changed'] + $own)->assertOk();
+    $this->putJson('/api/v1/methods', ['key' => 'too-many'] + $own)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/key');
+    $this->putJson('/api/v1/methods', ['key' => 'ours-1', 'name' => 'Changed'] + $own)->assertOk();
 });
 
 it('keeps the only weighing, and takes back one that has another beside it', function (): void {
@@ -286,20 +286,20 @@ it('keeps the only weighing, and takes back one that has another beside it', fun
 });
 
 it('says of a request what is wrong with the whole of it', function (): void {
-    $this->raw('POST', '/api/athletes', '[1, 2]')
+    $this->raw('POST', '/api/v1/athletes', '[1, 2]')
         ->assertStatus(400)
         ->assertJsonPath('code', 'bad-json')
         ->assertJsonPath('detail', 'The request must be a JSON object.');
     $this->raw(
         'POST',
-        '/api/athletes',
+        '/api/v1/athletes',
         '{"id":"'.uuid().'","name":"Ada","name":"Bea"}',
     )->assertStatus(400)->assertJsonPath('detail', fn (string $d): bool => str_contains($d, 'stands twice'));
     $this->raw(
         'POST',
-        '/api/athletes',
+        '/api/v1/athletes',
         '{"name":"'.str_repeat('x', 300_000).'"}',
     )->assertStatus(413)->assertJsonPath('detail', 'A request may be 256 kB at the most.');
-    $this->deleteJson('/api/kit')->assertStatus(405)->assertJsonPath('detail', 'This address does not take that method.');
-    $this->getJson('/api/nowhere')->assertNotFound()->assertJsonPath('detail', 'There is nothing at this address in your gym.');
+    $this->deleteJson('/api/v1/kit')->assertStatus(405)->assertJsonPath('detail', 'This address does not take that method.');
+    $this->getJson('/api/v1/nowhere')->assertNotFound()->assertJsonPath('detail', 'There is nothing at this address in your gym.');
 });

@@ -40,7 +40,7 @@ beforeEach(function (): void {
 
 it('finds the same ladder on the page as on the command line', function (string $lane, float $goal, int $most): void {
     $page = $this->getJson(
-        "/api/athletes/$this->athlete/ladder?lane=$lane&goal_share=$goal&most_rungs=$most&advice=yes",
+        "/api/v1/athletes/$this->athlete/ladder?lane=$lane&goal_share=$goal&most_rungs=$most&advice=yes",
     )->assertOk()->json();
     $core = coreAnswer(
         'ladder',
@@ -65,7 +65,7 @@ it('finds the same ladder on the page as on the command line', function (string 
 it('finds the same heel mark on the page as on the command line', function (float $share): void {
     $row = exerciseOn(['kind' => 'row', 'ring_id' => $this->rings, 'strap_m' => 1.5, 'heel_mark_m' => 0]);
     $page = $this->getJson(
-        "/api/athletes/$this->athlete/heel-mark?share=$share&exercise=".urlencode((string) json_encode($row)),
+        "/api/v1/athletes/$this->athlete/heel-mark?share=$share&exercise=".urlencode((string) json_encode($row)),
     )->assertOk()->json();
     $core = coreAnswer('heel-mark', ['body' => SAME_BODY, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'share' => $share]);
 
@@ -73,7 +73,7 @@ it('finds the same heel mark on the page as on the command line', function (floa
 })->with([0.5, 0.6, 0.9]);
 
 it('finds the same box on the page as on the command line', function (float $part): void {
-    $page = $this->getJson("/api/athletes/$this->athlete/standing-height?leg_part=$part&bar_id=$this->bar")->assertOk()->json();
+    $page = $this->getJson("/api/v1/athletes/$this->athlete/standing-height?leg_part=$part&bar_id=$this->bar")->assertOk()->json();
     $core = coreAnswer('box', ['body' => SAME_BODY, 'bar_height_m' => 2.5, 'leg_part' => $part, 'heights_m' => [0.3, 0.05]]);
     $range = $page['items'][0]['carried']['share_range'] ?? null;
 
@@ -90,14 +90,14 @@ it('carries the same on the scale, on the ladder, on the set-up page and in the 
         ],
     );
     $setup = $this->getJson(
-        "/api/athletes/$this->athlete/setup?exercise=".urlencode((string) json_encode($exercise)),
+        "/api/v1/athletes/$this->athlete/setup?exercise=".urlencode((string) json_encode($exercise)),
     )->json('rung.carried');
     $scale = collect(
-        $this->getJson("/api/athletes/$this->athlete/scale?band={$this->bands[1]}")->json('rungs'),
+        $this->getJson("/api/v1/athletes/$this->athlete/scale?band={$this->bands[1]}")->json('rungs'),
     )->firstWhere('rung.exercise.setup.attach', 'knee')['rung']['carried'];
-    $this->putJson("/api/athletes/$this->athlete/setup", $exercise)->assertOk();
-    $now = $this->getJson("/api/athletes/$this->athlete/ladder?lane=pull")->json('now.carried');
-    $logged = $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, 5))->json('carried_share');
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $exercise)->assertOk();
+    $now = $this->getJson("/api/v1/athletes/$this->athlete/ladder?lane=pull")->json('now.carried');
+    $logged = $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $exercise, 5))->json('carried_share');
 
     expect($setup)->toEqual($core)->and($scale)->toEqual($core)->and($now)->toEqual($core)->and($logged)->toEqual($core['share']['mean']);
 });

@@ -14,7 +14,7 @@ use SteadyRung\Safety\PainPlace;
 beforeEach(function (): void {
     [$this->athlete, $this->bar, $this->band] = [addAthlete($this), addBar($this), addBand($this)];
     $this->exercise = exercise($this->bar, $this->band);
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $this->exercise)->assertOk();
     logSession($this, $this->athlete, $this->exercise, [8, 8]);
     $this->other = addAthlete($this, name: 'Bea');
 });
@@ -28,12 +28,12 @@ it('passes over keys that a newer program kept', function (): void {
     );
     DB::statement("UPDATE calls SET call = call || '{\"tide\": 1}'");
 
-    $this->getJson('/api/athletes')->assertOk()->assertJsonPath('items.0.damaged', false)->assertJsonPath(
+    $this->getJson('/api/v1/athletes')->assertOk()->assertJsonPath('items.0.damaged', false)->assertJsonPath(
         'items.0.setup_share',
         fn (float $share): bool => $share > 0.3,
     );
-    $this->getJson("/api/athletes/$this->athlete")->assertOk()->assertJsonPath('call.call.verdict', 'stay');
-    $this->getJson("/api/athletes/$this->athlete/sets")->assertOk()->assertJsonPath('items.0.pain.place', 'wrist');
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertOk()->assertJsonPath('call.call.verdict', 'stay');
+    $this->getJson("/api/v1/athletes/$this->athlete/sets")->assertOk()->assertJsonPath('items.0.pain.place', 'wrist');
 });
 
 it('marks what cannot be read in lists that still answer, and fails on its own page only', function (): void {
@@ -49,20 +49,20 @@ it('marks what cannot be read in lists that still answer, and fails on its own p
     $gear = addGear($this, 'Odd', ['kind' => 'plate', 'thickness_m' => 0.05]);
     DB::table('gear')->where('id', $gear)->update(['figures' => '{"kind":"plate"}']);
 
-    $this->getJson('/api/athletes')
+    $this->getJson('/api/v1/athletes')
         ->assertOk()
         ->assertJsonCount(2, 'items')
         ->assertJsonPath('items.0.damaged', true)
         ->assertJsonPath('items.1.damaged', false);
-    $this->getJson("/api/athletes/$this->athlete/sets")
+    $this->getJson("/api/v1/athletes/$this->athlete/sets")
         ->assertOk()
         ->assertJsonCount(2, 'items')
         ->assertJsonPath('items.0.damaged', true)
         ->assertJsonPath('items.0.clean_reps', 8);
-    $this->getJson('/api/calls')->assertOk()->assertJsonPath('damaged.0.id', $this->athlete)->assertJsonPath('items', []);
-    $this->getJson('/api/kit')->assertOk()->assertJsonPath('damaged.0.name', 'Odd')->assertJsonCount(1, 'bands');
-    $this->getJson("/api/athletes/$this->other")->assertOk();
-    $this->getJson("/api/athletes/$this->athlete")->assertStatus(500)->assertJsonPath('code', 'fault');
+    $this->getJson('/api/v1/calls')->assertOk()->assertJsonPath('damaged.0.id', $this->athlete)->assertJsonPath('items', []);
+    $this->getJson('/api/v1/kit')->assertOk()->assertJsonPath('damaged.0.name', 'Odd')->assertJsonCount(1, 'bands');
+    $this->getJson("/api/v1/athletes/$this->other")->assertOk();
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertStatus(500)->assertJsonPath('code', 'fault');
 
     expect($reported)->not->toBe([])->and(implode(' ', $reported))->not->toContain('levitation"}');
 });
@@ -87,7 +87,7 @@ it('keeps the state of the filter to the last bit, and follows anew what another
     $kept = fn (): object => DB::table('capacity_states')->where('athlete_id', $this->athlete)->sole();
     $before = $kept()->state;
     $state = StoredCapacity::read($before, 20514);
-    $share = fn (): float => $this->getJson("/api/athletes/$this->athlete")->assertOk()->json('capacity.share');
+    $share = fn (): float => $this->getJson("/api/v1/athletes/$this->athlete")->assertOk()->json('capacity.share');
     $shown = $share();
     expect(StoredCapacity::write($state))->toBe($before)->and($state->share())->toBe((float) $kept()->share);
 
@@ -97,7 +97,7 @@ it('keeps the state of the filter to the last bit, and follows anew what another
     expect($share())->toBe($shown);
     DB::table('capacity_states')->update(['state' => '{"v":1,"figures":"???"}']);
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         set($this, $this->exercise, 9, performed_at: '2026-03-01T17:00:00Z'),
     )->assertCreated();
     followLog();

@@ -10,8 +10,8 @@ use Tests\Browser\Support\Wait;
 it('erases an athlete for good, once their name is typed, and says when it is done', function (): void {
     $http = Http::signedIn(Instance::url());
     $id = uuid();
-    expect($http->send('POST', '/api/athletes', ['id' => $id, 'name' => 'Zora Quist', 'kind' => 'gym', 'mass_kg' => 61, 'stature_m' => 1.7])[0])->toBe(201)
-        ->and($http->send('POST', "/api/athletes/$id/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 3]])[0])->toBeLessThan(300);
+    expect($http->send('POST', '/api/v1/athletes', ['id' => $id, 'name' => 'Zora Quist', 'kind' => 'gym', 'mass_kg' => 61, 'stature_m' => 1.7])[0])->toBe(201)
+        ->and($http->send('POST', "/api/v1/athletes/$id/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 3]])[0])->toBeLessThan(300);
     $page = Page::open(Instance::url(), 1280, 800);
     try {
         $page->signIn()->go("/people/$id")->see('Zora Quist')->more('Erase')->see('This cannot be undone');
@@ -19,7 +19,7 @@ it('erases an athlete for good, once their name is typed, and says when it is do
         $page->fill('Type the name', 'Zora Quist')->press('Erase for good')->see('It is being erased');
         Wait::until(fn (): bool => str_contains($page->visit('/settings')->see('Their training')->text(), ': done, '), 'It was not erased.');
         $page->go("/people/$id")->see('Former athlete')->dontSee('Zora')->dontSee('elbow');
-        expect($http->send('GET', '/api/athletes?search=Zora&show=archived')[1]['items'])->toBe([])
+        expect($http->send('GET', '/api/v1/athletes?search=Zora&show=archived')[1]['items'])->toBe([])
             ->and($page->consoleErrors())->toBe([]);
     } finally {
         $page->close();

@@ -245,7 +245,7 @@ it('holds the page and what was typed when the session is lost', function (): vo
             ->fill('Height', '170');
         $ended = $page->script(<<<'JS'
             const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]);
-            return fetch('/api/sign-out', { method: 'POST', headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token } }).then((r) => r.ok);
+            return fetch('/api/v1/sign-out', { method: 'POST', headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token } }).then((r) => r.ok);
             JS); // on the server, so that no answer still on its way can bring it back
         expect($ended)->toBeTrue();
         $page->press('Add athlete')

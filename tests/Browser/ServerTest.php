@@ -7,17 +7,17 @@ use Tests\Browser\Support\Http;
 use Tests\Browser\Support\Instance;
 use Tests\Browser\Support\Wait;
 
-const MERRIN = '/api/athletes/01900000-0000-7000-8000-000000000112';
+const MERRIN = '/api/v1/athletes/01900000-0000-7000-8000-000000000112';
 
 it('refuses a write without the CSRF token', function (): void {
     $http = Http::signedIn(Instance::url());
 
-    expect($http->send('POST', '/api/sign-out', withToken: false)[0])->toBe(419)
-        ->and($http->send('GET', '/api/me')[0])->toBe(200);
+    expect($http->send('POST', '/api/v1/sign-out', withToken: false)[0])->toBe(419)
+        ->and($http->send('GET', '/api/v1/me')[0])->toBe(200);
 });
 
 it('answers a body of 5 MB with 413 in JSON', function (): void {
-    [$status, $problem] = Http::signedIn(Instance::url())->send('POST', '/api/athletes', '{"name":"'.str_repeat('a', 5_000_000).'"}');
+    [$status, $problem] = Http::signedIn(Instance::url())->send('POST', '/api/v1/athletes', '{"name":"'.str_repeat('a', 5_000_000).'"}');
 
     expect($status)->toBe(413)->and($problem['code'])->toBe('body-too-large');
 });
@@ -26,7 +26,7 @@ it('says of an address it cannot read what is wrong, as of any request', functio
     [$answered, $problem] = (new Http(Instance::url()))->send('GET', $path);
 
     expect($answered)->toBe($status)->and($problem)->toMatchArray(['status' => $status, 'code' => 'bad-request']);
-})->with([['/api/athletes/%00', 400], ['/%zz', 400], ['/api/'.str_repeat('a', 9000), 414]]);
+})->with([['/api/v1/athletes/%00', 400], ['/%zz', 400], ['/api/v1/'.str_repeat('a', 9000), 414]]);
 
 it('serves pages with a policy that loads nothing from elsewhere', function (): void {
     $headers = array_change_key_case(get_headers(Instance::url().'/people', true) ?: []);
@@ -59,7 +59,7 @@ it('refuses with 503 what waits too long for a row, answers of its health meanwh
         $stuck[] = $http->begin('POST', MERRIN.'/clearances', ['id' => uuid(), 'note' => $words]);
     }
     Wait::until(fn (): bool => $waiting() > 0, 'Nothing waits for the row.');
-    expect((new Http(Instance::url()))->send('GET', '/api/health')[0])->toBe(200);
+    expect((new Http(Instance::url()))->send('GET', '/api/v1/health')[0])->toBe(200);
     foreach ($stuck as $wait) {
         [$status, $problem, $headers] = $wait();
         expect($status)->toBe(503)->and($problem['code'])->toBe('busy')->and($headers)->toMatch('/^Retry-After: \d+/mi');
@@ -107,7 +107,7 @@ it('makes no session for who only asks whether it is well', function (): void {
     $sessions = fn (): int => (int) database('steady', 'database')->query('SELECT count(*) FROM sessions')->fetchColumn();
     $before = $sessions();
     foreach (range(1, 3) as $ignored) {
-        (new Http(Instance::url()))->send('GET', '/api/health');
+        (new Http(Instance::url()))->send('GET', '/api/v1/health');
     }
     expect($sessions())->toBe($before);
 });
@@ -115,8 +115,8 @@ it('makes no session for who only asks whether it is well', function (): void {
 /** The class that is on, and its ticket to ask for news. */
 function pulseOfToday(Http $http): array
 {
-    [$today] = array_values(array_filter($http->send('GET', '/api/classes')[1]['held'], fn (array $h): bool => ! $h['weekly']));
-    [$status, $day] = $http->send('GET', "/api/classes/{$today['id']}/days/{$today['on']}");
+    [$today] = array_values(array_filter($http->send('GET', '/api/v1/classes')[1]['held'], fn (array $h): bool => ! $h['weekly']));
+    [$status, $day] = $http->send('GET', "/api/v1/classes/{$today['id']}/days/{$today['on']}");
     expect($status)->toBe(200);
 
     return [$day['pulse'], $day['cursor'], $day['athletes'][0]['id']];
@@ -126,19 +126,19 @@ it('answers the pulse to whoever holds the ticket, grown by one with each comman
     $http = Http::signedIn(Instance::url());
     [$ticket, $cursor, $athlete] = pulseOfToday($http);
     $anybody = new Http(Instance::url());
-    expect($anybody->send('GET', "/api/pulse/$ticket"))->toBe([200, ['cursor' => $cursor]]);
+    expect($anybody->send('GET', "/api/v1/pulse/$ticket"))->toBe([200, ['cursor' => $cursor]]);
     $http->send(
         'POST',
-        '/api/commands',
+        '/api/v1/commands',
         ['commands' => [['athlete_id' => $athlete, 'signal' => ['id' => uuid(), 'on' => gmdate('Y-m-d', time() - 86400), 'effort' => 6]]]],
     );
-    expect($anybody->send('GET', "/api/pulse/$ticket"))->toBe([200, ['cursor' => $cursor + 1]]);
+    expect($anybody->send('GET', "/api/v1/pulse/$ticket"))->toBe([200, ['cursor' => $cursor + 1]]);
     foreach ([strrev($ticket), substr($ticket, 0, -1), $ticket.'0', 'x', "$ticket/more"] as $wrong) {
-        [$status, $problem] = $anybody->send('GET', "/api/pulse/$wrong");
+        [$status, $problem] = $anybody->send('GET', "/api/v1/pulse/$wrong");
         expect($status)->toBe(404, $wrong)->and($problem['code'])->toBe('not-found');
     }
     [$gym, $mark] = explode('.', $ticket, 2);
-    expect($anybody->send('GET', '/api/pulse/'.strrev($gym).".$mark")[0])->toBe(404);
+    expect($anybody->send('GET', '/api/v1/pulse/'.strrev($gym).".$mark")[0])->toBe(404);
 });
 
 it('keeps the pulse out of caches, and makes no session for it', function (): void {
@@ -147,7 +147,7 @@ it('keeps the pulse out of caches, and makes no session for it', function (): vo
     $sessions = fn (): int => (int) database('steady', 'database')->query('SELECT count(*) FROM sessions')->fetchColumn();
     $before = $sessions();
     foreach ([$ticket, 'made-up'] as $asked) {
-        $headers = array_change_key_case(get_headers(Instance::url()."/api/pulse/$asked", true) ?: []);
+        $headers = array_change_key_case(get_headers(Instance::url()."/api/v1/pulse/$asked", true) ?: []);
         expect($headers['cache-control'])->toContain('no-store')->and($headers)->not->toHaveKey('set-cookie');
     }
     expect($sessions())->toBe($before);
@@ -158,7 +158,7 @@ it('hands nothing of the program out: no file of it, no configuration, no secret
 
     expect($body)->not->toContain('<?php')->not->toContain('APP_KEY')->not->toContain('DB_PASSWORD');
 })->with([
-    '/.env', '/pulse.php', '/index.php', '/../var/.env', '/%2e%2e/var/.env', '/api/../../var/.env', '/.git/config',
+    '/.env', '/pulse.php', '/index.php', '/../var/.env', '/%2e%2e/var/.env', '/api/v1/../../var/.env', '/.git/config',
     '/storage/logs/laravel.log', '/artisan',
 ]);
 
@@ -176,7 +176,7 @@ it('takes a set and answers the pulse while one coach asks for eight comparisons
             ['id' => uuid(), 'performed_at' => gmdate(DATE_RFC3339), 'purpose' => 'baseline', 'hang_s' => 12],
         )[0],
     )->toBe(201)
-        ->and((new Http(Instance::url()))->send('GET', "/api/pulse/$ticket")[0])->toBe(200);
+        ->and((new Http(Instance::url()))->send('GET', "/api/v1/pulse/$ticket")[0])->toBe(200);
     $statuses = array_map(fn (Closure $wait): int => $wait()[0], $comparisons);
     expect($statuses)->toContain(200, 429)->and(array_diff($statuses, [200, 429]))->toBe([]);
 });
@@ -188,11 +188,11 @@ it('serves everybody else while one address opens six hundred connections and sa
         $from = stream_context_create(['socket' => ['bindto' => '127.0.0.'.(2 + $n % 4).':0']]);
         $socket = stream_socket_client("tcp://$address", $code, $message, 60, STREAM_CLIENT_CONNECT, $from)
             ?: throw new RuntimeException("The connection $n was refused.");
-        fwrite($socket, "GET /api/health HTTP/1.1\r\nX-Slow: ");
+        fwrite($socket, "GET /api/v1/health HTTP/1.1\r\nX-Slow: ");
         stream_set_blocking($socket, false);
         $slow[] = $socket;
     }
-    expect(Http::signedIn(Instance::url())->send('GET', '/api/me')[0])->toBe(200);
+    expect(Http::signedIn(Instance::url())->send('GET', '/api/v1/me')[0])->toBe(200);
     Wait::until(function () use ($slow): bool {
         array_map(fn ($socket): string|false => fread($socket, 8192), $slow);
 
@@ -220,7 +220,7 @@ it('leaves everything running when it is asked to start on a port that is taken'
     $start = new Process([dirname(__DIR__, 2).'/bin/steady', 'start', '--port', $port]);
 
     expect($start->run())->not->toBe(0)->and($start->getErrorOutput())->toContain("Port $port is taken; nothing was changed.")
-        ->and((new Http(Instance::url()))->send('GET', '/api/health')[0])->toBe(200);
+        ->and((new Http(Instance::url()))->send('GET', '/api/v1/health')[0])->toBe(200);
 });
 
 it('loses no acknowledged set when php-fpm or PostgreSQL is killed while logging', function (string $victim): void {
@@ -261,14 +261,14 @@ it('loses no acknowledged set when php-fpm or PostgreSQL is killed while logging
 it('starts again when everything is there, and goes on', function (): void {
     startAgain();
 
-    expect(Http::signedIn(Instance::url())->send('GET', '/api/me')[0])->toBe(200);
+    expect(Http::signedIn(Instance::url())->send('GET', '/api/v1/me')[0])->toBe(200);
 });
 
 it('takes what its killed web server left behind for its own, and starts', function (): void {
     posix_kill(pid('nginx'), SIGKILL);
     startAgain();
 
-    expect(Http::signedIn(Instance::url())->send('GET', '/api/me')[0])->toBe(200);
+    expect(Http::signedIn(Instance::url())->send('GET', '/api/v1/me')[0])->toBe(200);
 })->group('kills');
 
 it('leaves nothing running once it is stopped, no scale either', function (): void {
@@ -288,5 +288,5 @@ it('leaves nothing running once it is stopped, no scale either', function (): vo
     $left->run();
     startAgain();
 
-    expect($left->getOutput())->toBe('')->and((new Http(Instance::url()))->send('GET', '/api/health')[0])->toBe(200);
+    expect($left->getOutput())->toBe('')->and((new Http(Instance::url()))->send('GET', '/api/v1/health')[0])->toBe(200);
 })->group('kills');

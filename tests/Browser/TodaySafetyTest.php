@@ -41,12 +41,12 @@ function classOfTwelve(): array
     foreach (range(1, 12) as $n) {
         $ids[] = $id = uuid();
         $done = fn (string $path, array $body, string $verb = 'POST') => expect(
-            $http->send($verb, "/api/athletes/$id$path", $body)[0],
+            $http->send($verb, "/api/v1/athletes/$id$path", $body)[0],
         )->toBeIn([200, 201, 204], $path);
         expect(
             $http->send(
                 'POST',
-                '/api/athletes',
+                '/api/v1/athletes',
                 [
                     'id' => $id,
                     'name' => sprintf('%s %02d', $name, $n),
@@ -71,7 +71,7 @@ function classOfTwelve(): array
         );
         $done('/setup', $row, 'PUT');
         $done('/place', ['id' => uuid(), 'method' => 'rows-first', 'stage' => 'upright', 'reason' => 'Rows.']);
-        $session = $http->send('GET', "/api/athletes/$id/session")[1];
+        $session = $http->send('GET', "/api/v1/athletes/$id/session")[1];
         $main = array_values(array_filter($session['blocks'], fn (array $b): bool => $b['part'] === 'main' && $b['rung'] !== null))[0];
         foreach (array_slice($session['blocks'], 0, 1 + (int) array_search($main, $session['blocks'], true)) as $block) {
             $done(
@@ -82,7 +82,7 @@ function classOfTwelve(): array
             );
         }
     }
-    expect($http->send('POST', '/api/classes', $class)[0])->toBe(201);
+    expect($http->send('POST', '/api/v1/classes', $class)[0])->toBe(201);
 
     return [$name, $ids];
 }
@@ -98,10 +98,10 @@ function coaches(int $many): array
     $all = [['coach@hollowbrook.example', '01900000-0000-7000-8000-000000000002']];
     while (count($all) < $many) {
         $all[] = [$email = 'coach-'.substr($id = uuid(), -6).'@hollowbrook.example', $id];
-        [$status, $invitation] = $http->send('POST', '/api/staff', ['id' => $id, 'name' => "Second Coach $email", 'email' => $email, 'role' => 'coach']);
+        [$status, $invitation] = $http->send('POST', '/api/v1/staff', ['id' => $id, 'name' => "Second Coach $email", 'email' => $email, 'role' => 'coach']);
         expect($status)->toBe(201);
         $link = ['Password-Link' => substr((string) $invitation['path'], strlen('/password#'))];
-        expect($http->send('PUT', '/api/password-link', ['password' => PASSWORD], headers: $link)[0])->toBe(204);
+        expect($http->send('PUT', '/api/v1/password-link', ['password' => PASSWORD], headers: $link)[0])->toBe(204);
     }
 
     return $all;
@@ -210,7 +210,7 @@ afterEach(function (): void {
         Driver::kill($profile);
         (new Process(['rm', '-rf', $profile]))->mustRun();
     }
-    if ((new Http(Instance::url()))->send('GET', '/api/health')[0] !== 200) {
+    if ((new Http(Instance::url()))->send('GET', '/api/v1/health')[0] !== 200) {
         startAgain();
     }
 });

@@ -134,7 +134,7 @@ it('takes a class made and gear put out of use without a network, and the server
     $page = Page::open(Instance::url(), 1280, 800);
     $http = Http::signedIn(Instance::url());
     $made = fn (): int => count(array_filter(
-        $http->send('GET', '/api/classes')[1]['items'],
+        $http->send('GET', '/api/v1/classes')[1]['items'],
         fn (array $c): bool => $c['name'] === 'Open floor',
     ));
     $toggle = fn (string $then): string => "const b = [...document.querySelectorAll('.n-drawer button')].find((b) => b.textContent.includes('Cable column')); if (!b) return false; if (!b.textContent.includes('$then')) b.click(); return b.textContent.includes('$then');";
@@ -184,7 +184,7 @@ it('takes a newer program when the coach says so, and keeps what waits to be sen
             ),
             'No program is on the device.',
         );
-        $page->see('as asked')->bar('*/api/commands');
+        $page->see('as asked')->bar('*/api/v1/commands');
         $page->script('window.older = true; document.querySelector("[data-athlete] .go:not(.watch)").click()');
         $page->see('1 set waits');
         file_put_contents($worker, "$was\n// newer\n");

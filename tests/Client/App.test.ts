@@ -15,7 +15,7 @@ const held = (): boolean => document.querySelector('[inert]') !== null;
 
 it('asks to sign in without asking who is there, says what is wrong, keeps the email, and lets the coach in', async () => {
     let right = false;
-    const asked = serve({ 'GET /api/health': () => health, 'POST /api/sign-in': () => (right ? me : wrong) });
+    const asked = serve({ 'GET /api/v1/health': () => health, 'POST /api/v1/sign-in': () => (right ? me : wrong) });
     const { fill, press, sees, value, text } = show(App);
     await fill('Email', me.email);
     await fill('Password', 'wrong');
@@ -26,7 +26,7 @@ it('asks to sign in without asking who is there, says what is wrong, keeps the e
     await press('Sign in');
     await sees('The Mill');
     expect(text()).not.toContain('Password');
-    expect(asked.map((a) => a.command)).toEqual(['GET /api/health', 'POST /api/sign-in', 'POST /api/sign-in']);
+    expect(asked.map((a) => a.command)).toEqual(['GET /api/v1/health', 'POST /api/v1/sign-in', 'POST /api/v1/sign-in']);
     expect(await lastCoach.read()).toMatchObject({ key: me.key });
 });
 
@@ -52,12 +52,12 @@ it('fetches the token before the first write, and sends it', async () => {
 it('knows a coach who comes back, and holds the page when the session is lost', async () => {
     await lastCoach.keep(me);
     let lost = false;
-    serve({ 'GET /api/me': () => me, 'GET /api/kit': () => (lost ? signedOut : {}), 'POST /api/sign-in': () => me });
+    serve({ 'GET /api/v1/me': () => me, 'GET /api/v1/kit': () => (lost ? signedOut : {}), 'POST /api/v1/sign-in': () => me });
     const { sees, press, text } = show(App);
     await sees('The Mill');
     expect(text()).not.toContain('Password');
     lost = true;
-    await outcome(api.GET('/api/kit'));
+    await outcome(api.GET('/api/v1/kit'));
     await sees('You were signed out. What you typed is kept behind this page.');
     expect(held()).toBe(true);
     await press('Sign in');
@@ -66,17 +66,17 @@ it('knows a coach who comes back, and holds the page when the session is lost', 
 
 it('forgets a session that has ended, and one that is ended', async () => {
     await lastCoach.keep(me);
-    serve({ 'GET /api/me': () => signedOut });
+    serve({ 'GET /api/v1/me': () => signedOut });
     const first = show(App);
     await first.sees('Password');
     await eventually(async () => expect(await lastCoach.read()).toBeNull());
 
     await lastCoach.keep(me);
-    const asked = serve({ 'GET /api/me': () => me, 'POST /api/sign-out': () => null });
+    const asked = serve({ 'GET /api/v1/me': () => me, 'POST /api/v1/sign-out': () => null });
     const second = show({ render: () => h(App) });
     await second.press('Sign out');
     await eventually(async () => expect(await lastCoach.read()).toBeNull());
-    expect(asked.at(-1)!.command).toBe('POST /api/sign-out');
+    expect(asked.at(-1)!.command).toBe('POST /api/v1/sign-out');
 });
 
 it('goes on with who was there last while the server is away', async () => {
@@ -90,8 +90,8 @@ it('goes on with who was there last while the server is away', async () => {
 it('asks for the gym first on an install that has none, and says what is wrong at its field', async () => {
     let right = false;
     const asked = serve({
-        'GET /api/health': () => ({ ...health, founded: false }),
-        'POST /api/gym': () =>
+        'GET /api/v1/health': () => ({ ...health, founded: false }),
+        'POST /api/v1/gym': () =>
             right
                 ? me
                 : refuse(422, 'invalid', 'Something in it is not right.', [

@@ -12,17 +12,29 @@ import { show } from './support/screen';
 import { serve } from './support/server';
 
 const assistant = { ...me, role: 'assistant' as const, rights: ['log' as const] };
-const cautions = { 'GET /api/cautions': () => ({ items: [] }) };
+const cautions = { 'GET /api/v1/cautions': () => ({ items: [] }) };
 
 /** Each page as an owner and as an assistant see it: what is there to be pressed for the one and not for the other. */
 it.each([
-    ['people', RosterPage, {}, { 'GET /api/athletes': () => ({ items: [], tags: [], next_page: null }) }, ['Add an athlete', 'Bring in']],
-    ['classes', ClassesPage, {}, { 'GET /api/classes': () => ({ items: [], held: [], tags: [], today: '2026-03-02' }) }, ['Make a class']],
+    [
+        'people',
+        RosterPage,
+        {},
+        { 'GET /api/v1/athletes': () => ({ items: [], tags: [], next_page: null }) },
+        ['Add an athlete', 'Bring in'],
+    ],
+    [
+        'classes',
+        ClassesPage,
+        {},
+        { 'GET /api/v1/classes': () => ({ items: [], held: [], tags: [], today: '2026-03-02' }) },
+        ['Make a class'],
+    ],
     [
         'the kit',
         KitPage,
         {},
-        { ...cautions, 'GET /api/kit': () => kit, 'GET /api/athletes': () => ({ items: [], tags: [], next_page: null }) },
+        { ...cautions, 'GET /api/v1/kit': () => kit, 'GET /api/v1/athletes': () => ({ items: [], tags: [], next_page: null }) },
         ['Add a band', 'Add a bar'],
     ],
     [
@@ -48,9 +60,9 @@ it.each([
 
 it('shows an assistant the calls without a key that decides', async () => {
     const asked = serve({
-        'GET /api/calls': () => ({ items: [], damaged: [], waiting: {}, next_page: null }),
-        'GET /api/reminders': () => ({ items: [], more: 0 }),
-        'GET /api/calls/overrides': () => ({ items: [] }),
+        'GET /api/v1/calls': () => ({ items: [], damaged: [], waiting: {}, next_page: null }),
+        'GET /api/v1/reminders': () => ({ items: [], more: 0 }),
+        'GET /api/v1/calls/overrides': () => ({ items: [] }),
     });
     const { sees } = show(CallsPage, {}, undefined, assistant);
     await sees('↑↓ choose · W why');

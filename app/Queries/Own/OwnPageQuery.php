@@ -78,7 +78,7 @@ final readonly class OwnPageQuery
             sets: $this->sets($athlete),
             bests: $this->bests->of($athlete->id),
             classes: $this->classes($athlete),
-            calendar: "/api/calendars/sessions/{$this->tokens->of($link->id, LinkUse::Sessions)}.ics",
+            calendar: "/api/v1/calendars/sessions/{$this->tokens->of($link->id, LinkUse::Sessions)}.ics",
             consent: $this->gym->gym()->consent === ConsentRule::NotAsked ? null : $this->consents->of($athlete),
             keep_health_years: $this->gym->gym()->keep_health_years,
         );

@@ -28,8 +28,8 @@ export function useComputeAgain(of: Of, done: () => void): ComputeAgain {
     const read = useRead(['outdated-sets', Object.values(of)[0] as string], () =>
         outcome(
             'athlete' in of
-                ? api.GET('/api/athletes/{athlete}/outdated-sets', { params: { path: of } })
-                : api.GET('/api/bands/{band}/outdated-sets', { params: { path: of } }),
+                ? api.GET('/api/v1/athletes/{athlete}/outdated-sets', { params: { path: of } })
+                : api.GET('/api/v1/bands/{band}/outdated-sets', { params: { path: of } }),
         ),
     );
     const outdated = computed(() => read.value.value);
@@ -42,9 +42,9 @@ export function useComputeAgain(of: Of, done: () => void): ComputeAgain {
         ordered.value = result.ok ? result.value : ordered.value;
     }
     const send = (body: Omit<Schemas['RecomputationInput'], 'id'>): Promise<void> =>
-        take(outcome(api.POST('/api/recomputations', { body: { id: uuidv7(), ...body } })));
+        take(outcome(api.POST('/api/v1/recomputations', { body: { id: uuidv7(), ...body } })));
 
-    const watching = useIntervalFn(() => void take(outcome(api.GET('/api/recomputations/{recomputation}', path.value))), LOOK_MS, {
+    const watching = useIntervalFn(() => void take(outcome(api.GET('/api/v1/recomputations/{recomputation}', path.value))), LOOK_MS, {
         immediate: false,
     });
     watch(
@@ -69,7 +69,7 @@ export function useComputeAgain(of: Of, done: () => void): ComputeAgain {
         problem,
         compute: () => send('athlete' in of ? { athlete_id: of.athlete } : { band_id: of.band }),
         undo: () => send({ undoes_id: order.value?.id ?? '' }),
-        goOn: () => take(outcome(api.PUT('/api/recomputations/{recomputation}/resumption', path.value))),
+        goOn: () => take(outcome(api.PUT('/api/v1/recomputations/{recomputation}/resumption', path.value))),
         reload: async () => {
             ordered.value = undefined;
             await read.reload();

@@ -5,7 +5,7 @@ declare(strict_types=1);
 it('adds an athlete and shows the body as computed', function (): void {
     $id = addAthlete($this, reach_m: null);
 
-    $this->getJson("/api/athletes/$id")->assertOk()
+    $this->getJson("/api/v1/athletes/$id")->assertOk()
         ->assertJson([
             'name' => 'Ada',
             'reach_source' => 'estimated',
@@ -18,7 +18,7 @@ it('adds an athlete and shows the body as computed', function (): void {
 });
 
 it('refuses wrong values next to the field, all of them, with the allowed range', function (): void {
-    $this->postJson('/api/athletes', ['id' => uuid(), 'name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 12, 'stature_m' => 17.5])
+    $this->postJson('/api/v1/athletes', ['id' => uuid(), 'name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 12, 'stature_m' => 17.5])
         ->assertStatus(422)
         ->assertHeader('Content-Type', 'application/problem+json')
         ->assertJsonPath('code', 'invalid')
@@ -35,23 +35,23 @@ it('refuses wrong values next to the field, all of them, with the allowed range'
             ],
         )
         ->assertJsonPath('errors.1.pointer', '/stature_m');
-    $this->getJson('/api/athletes')->assertJsonCount(0, 'items');
+    $this->getJson('/api/v1/athletes')->assertJsonCount(0, 'items');
 });
 
 it('stores the same athlete once, and refuses another under the same id', function (): void {
     $athlete = ['id' => uuid(), 'name' => 'Ada', 'kind' => 'both', 'mass_kg' => 70, 'stature_m' => 1.75];
-    $this->postJson('/api/athletes', $athlete)->assertCreated();
-    $this->postJson('/api/athletes', $athlete)->assertOk();
-    $this->postJson('/api/athletes', ['name' => 'Bea'] + $athlete)->assertStatus(409)->assertJsonPath('code', 'id-taken');
-    $this->getJson('/api/athletes')->assertJsonCount(1, 'items')->assertJsonPath('items.0.name', 'Ada');
+    $this->postJson('/api/v1/athletes', $athlete)->assertCreated();
+    $this->postJson('/api/v1/athletes', $athlete)->assertOk();
+    $this->postJson('/api/v1/athletes', ['name' => 'Bea'] + $athlete)->assertStatus(409)->assertJsonPath('code', 'id-taken');
+    $this->getJson('/api/v1/athletes')->assertJsonCount(1, 'items')->assertJsonPath('items.0.name', 'Ada');
 });
 
 it('changes an athlete, and the set-ups follow the new body at once', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $share = fn (): float => $this->getJson("/api/athletes/$athlete/scale")->json('rungs.0.rung.carried.share.mean');
+    $share = fn (): float => $this->getJson("/api/v1/athletes/$athlete/scale")->json('rungs.0.rung.carried.share.mean');
     $before = $share();
     $this->putJson(
-        "/api/athletes/$athlete",
+        "/api/v1/athletes/$athlete",
         ['name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 90, 'stature_m' => 1.75, 'reach_m' => 2.1],
     )->assertOk();
 
@@ -64,11 +64,11 @@ it('pages and searches the roster', function (): void {
     }
     addAthlete($this, name: '100% Odd_Name');
 
-    $this->getJson('/api/athletes')->assertJsonCount(50, 'items')->assertJsonPath('next_page', 2);
-    $this->getJson('/api/athletes?page=2')->assertJsonCount(3, 'items')->assertJsonPath('next_page', null);
-    $this->getJson('/api/athletes?search=name+07')->assertJsonCount(1, 'items');
-    $this->getJson('/api/athletes?search='.urlencode('%'))->assertJsonCount(1, 'items');
-    $this->getJson('/api/athletes?search=_')->assertJsonCount(1, 'items');
+    $this->getJson('/api/v1/athletes')->assertJsonCount(50, 'items')->assertJsonPath('next_page', 2);
+    $this->getJson('/api/v1/athletes?page=2')->assertJsonCount(3, 'items')->assertJsonPath('next_page', null);
+    $this->getJson('/api/v1/athletes?search=name+07')->assertJsonCount(1, 'items');
+    $this->getJson('/api/v1/athletes?search='.urlencode('%'))->assertJsonCount(1, 'items');
+    $this->getJson('/api/v1/athletes?search=_')->assertJsonCount(1, 'items');
 });
 
 it('shows every set-up of one band and the unassisted pull-up, with what does not fit', function (): void {
@@ -79,7 +79,7 @@ it('shows every set-up of one band and the unassisted pull-up, with what does no
     $band = addBand($this);
     addBand($this, 44, 'Other');
 
-    $scale = $this->getJson("/api/athletes/$athlete/scale?band=$band")->assertOk();
+    $scale = $this->getJson("/api/v1/athletes/$athlete/scale?band=$band")->assertOk();
 
     expect(array_map(
         fn (array $r) => $r['rung']['exercise']['setup']['attach'] ?? null,
@@ -88,15 +88,15 @@ it('shows every set-up of one band and the unassisted pull-up, with what does no
         ->and($scale->json('rungs.0.bars'))->toBe(['High', 'Higher'])
         ->and($scale->json('misfits'))->toHaveCount(2)
         ->and($scale->json('misfits.0.reason'))->toContain('too low');
-    $this->getJson("/api/athletes/$athlete/scale?band=".uuid())->assertNotFound();
+    $this->getJson("/api/v1/athletes/$athlete/scale?band=".uuid())->assertNotFound();
 });
 
 it('tells why, and the why ends in the figure that is shown', function (): void {
     [$athlete, $exercise] = [addAthlete($this), exercise(addBar($this), addBand($this))];
-    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
-    $shown = $this->getJson("/api/athletes/$athlete")->json('rung.carried');
+    $this->putJson("/api/v1/athletes/$athlete/setup", $exercise)->assertOk();
+    $shown = $this->getJson("/api/v1/athletes/$athlete")->json('rung.carried');
     $why = $this->getJson(
-        "/api/athletes/$athlete/setup?exercise=".urlencode((string) json_encode($exercise)),
+        "/api/v1/athletes/$athlete/setup?exercise=".urlencode((string) json_encode($exercise)),
     )->assertOk()->json('why.steps');
     $steps = array_column($why, 'value', 'label');
 

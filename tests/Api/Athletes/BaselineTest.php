@@ -8,10 +8,10 @@ beforeEach(function (): void {
     foreach ([22, 32, 44, 64] as $mm) {
         addBand($this, $mm, "Band $mm");
     }
-    $this->guide = fn (string $query = ''): array => $this->getJson("/api/athletes/$this->athlete/baseline?$query")->assertOk()->json();
+    $this->guide = fn (string $query = ''): array => $this->getJson("/api/v1/athletes/$this->athlete/baseline?$query")->assertOk()->json();
     $this->next = fn (string $query = ''): ?array => collect(($this->guide)($query)['steps'])->firstWhere('state', 'next');
     $this->log = fn (array $set) => $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         [
             'id' => uuid(),
             'performed_at' => $this->clock->passSeconds(180) ?? $this->clock->now()->format(DATE_RFC3339),
@@ -44,5 +44,6 @@ it('begins anew after a week, and refuses a step it does not know', function ():
     ($this->log)(['hang_s' => 30]);
     $this->clock->passSeconds(8 * 86400);
     expect(($this->next)()['step'])->toBe('hang');
-    $this->getJson("/api/athletes/$this->athlete/baseline?passed=swing")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/passed');
+    $this->getJson("/api/v1/athletes/$this->athlete/baseline?passed=swing")->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', '/passed');
 });

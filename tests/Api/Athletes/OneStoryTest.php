@@ -27,31 +27,32 @@ beforeEach(function (): void {
 function trained(object $test, array $kind): string
 {
     $id = addAthlete($test, ...['tags' => ['evening'], ...($kind['of'] ?? [])]);
-    $test->postJson("/api/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level', ...($kind['screen'] ?? [])])->assertCreated();
+    $test->postJson("/api/v1/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level', ...($kind['screen'] ?? [])])
+        ->assertCreated();
     if (isset($kind['method'])) {
         $test->postJson(
-            "/api/athletes/$id/place",
+            "/api/v1/athletes/$id/place",
             ['id' => uuid(), 'method' => $kind['method'], 'stage' => $kind['stage'] ?? null, 'reason' => 'Begun so'],
         )->assertSuccessful();
     }
     $exercise = $kind['on']($test);
-    $test->putJson("/api/athletes/$id/setup", $exercise)->assertOk();
+    $test->putJson("/api/v1/athletes/$id/setup", $exercise)->assertOk();
     foreach (['2026-02-17', '2026-02-20', '2026-02-23', '2026-02-25', '2026-02-27'] as $on) {
         $test->clock->set("{$on}T18:00:00Z");
         logSession($test, $id, $exercise, $kind['reps'], $kind['reserve'] ?? 2);
     }
     foreach ($kind['more'] ?? [] as $set) {
         $test->postJson(
-            "/api/athletes/$id/sets",
+            "/api/v1/athletes/$id/sets",
             set($test, exerciseOn(['kind' => 'strict']), ...['clean' => 0, ...$set]),
         )->assertCreated();
     }
     $test->clock->set('2026-03-02T16:00:00Z');
     if (isset($kind['signal'])) {
-        $test->postJson("/api/athletes/$id/signals", ['id' => uuid(), 'on' => '2026-03-02', ...$kind['signal']])->assertSuccessful();
+        $test->postJson("/api/v1/athletes/$id/signals", ['id' => uuid(), 'on' => '2026-03-02', ...$kind['signal']])->assertSuccessful();
     }
     if (isset($kind['pain'])) {
-        $test->postJson("/api/athletes/$id/pain", ['id' => uuid(), 'pain' => $kind['pain']])->assertSuccessful();
+        $test->postJson("/api/v1/athletes/$id/pain", ['id' => uuid(), 'pain' => $kind['pain']])->assertSuccessful();
     }
 
     return $id;
@@ -92,12 +93,12 @@ function tenKinds(): array
 
 it('tells the same of an athlete on every page', function (array $kind): void {
     $id = trained($this, $kind);
-    $get = fn (string $path): array => $this->getJson("/api/athletes/$id$path")->assertOk()->json();
+    $get = fn (string $path): array => $this->getJson("/api/v1/athletes/$id$path")->assertOk()->json();
     [$athlete, $session, $weeks, $trend] = [$get(''), $get('/session'), $get('/weeks'), $get('/trend?pattern=pull')];
     $ladder = $get('/ladder?lane=pull');
     $setup = $get('/setup?exercise='.rawurlencode((string) json_encode($athlete['rung']['exercise'])));
-    $row = collect($this->getJson('/api/athletes')->json('items'))->firstWhere('id', $id);
-    $floor = collect($this->getJson("/api/classes/$this->class/days/$this->day")->assertOk()->json('athletes'))->firstWhere('id', $id);
+    $row = collect($this->getJson('/api/v1/athletes')->json('items'))->firstWhere('id', $id);
+    $floor = collect($this->getJson("/api/v1/classes/$this->class/days/$this->day")->assertOk()->json('athletes'))->firstWhere('id', $id);
     $next = collect($trend['forecasts'])->first(fn (array $f): bool => $f['verdict'] !== 'reached');
     $call = $athlete['call'] ?? $athlete['decided'];
 

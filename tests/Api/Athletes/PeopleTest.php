@@ -11,30 +11,30 @@ it('finds people by the words of their name in any order, by tag, and sorts by t
     addAthlete($this, name: 'Cy Dale', tags: ['Tuesday']);
     $this->clock->set('2026-03-05T18:00:00Z');
     logSession($this, $bea, exercise($bar, $band), [5]);
-    $names = fn (string $query): array => array_column($this->getJson("/api/athletes?$query")->assertOk()->json('items'), 'name');
+    $names = fn (string $query): array => array_column($this->getJson("/api/v1/athletes?$query")->assertOk()->json('items'), 'name');
 
     expect($names('search=marsh%20ada'))->toBe(['Ada Marsh'])
         ->and($names('search=mar'))->toBe(['Ada Marsh', 'Bea Marsh'])
         ->and($names('tag=Tuesday'))->toBe(['Ada Marsh', 'Cy Dale'])
         ->and($names('order=last-session'))->toBe(['Bea Marsh', 'Ada Marsh', 'Cy Dale'])
-        ->and($this->getJson('/api/athletes')->json('tags'))->toBe(['Tuesday', 'Youth'])
-        ->and($this->getJson("/api/athletes/$ada")->json('tags'))->toBe(['Tuesday', 'Youth']);
+        ->and($this->getJson('/api/v1/athletes')->json('tags'))->toBe(['Tuesday', 'Youth'])
+        ->and($this->getJson("/api/v1/athletes/$ada")->json('tags'))->toBe(['Tuesday', 'Youth']);
 });
 
 it('sets an athlete aside with the open call, keeps the log, and brings both back', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     logSession($this, $athlete, exercise($bar, $band), [8]);
-    $this->putJson("/api/athletes/$athlete/archive", ['archived' => true])
+    $this->putJson("/api/v1/athletes/$athlete/archive", ['archived' => true])
         ->assertOk()
         ->assertJsonPath('archived', true)
         ->assertJsonPath('call', null);
 
-    $this->getJson('/api/athletes')->assertJsonCount(0, 'items');
-    $this->getJson('/api/athletes?show=archived')->assertJsonCount(1, 'items');
-    $this->getJson('/api/calls')->assertJsonCount(0, 'items');
-    $this->getJson("/api/athletes/$athlete/sets")->assertJsonCount(1, 'items');
-    $this->putJson("/api/athletes/$athlete/archive", ['archived' => false])->assertOk();
+    $this->getJson('/api/v1/athletes')->assertJsonCount(0, 'items');
+    $this->getJson('/api/v1/athletes?show=archived')->assertJsonCount(1, 'items');
+    $this->getJson('/api/v1/calls')->assertJsonCount(0, 'items');
+    $this->getJson("/api/v1/athletes/$athlete/sets")->assertJsonCount(1, 'items');
+    $this->putJson("/api/v1/athletes/$athlete/archive", ['archived' => false])->assertOk();
     expect(CallRecord::openOf($athlete))->not->toBeNull();
 });
 
@@ -42,21 +42,22 @@ it('takes a weighing back, and goes on with the one before', function (): void {
     $athlete = addAthlete($this, mass_kg: 70);
     $wrong = ['id' => uuid(), 'weighed_on' => '2026-03-02', 'mass_kg' => 170];
     $this->clock->passSeconds(60);
-    $this->postJson("/api/athletes/$athlete/weighings", $wrong)->assertCreated()->assertJsonPath('mass_kg', 170);
+    $this->postJson("/api/v1/athletes/$athlete/weighings", $wrong)->assertCreated()->assertJsonPath('mass_kg', 170);
     $back = ['id' => uuid()];
     $this->postJson(
-        "/api/athletes/$athlete/weighings/{$wrong['id']}/withdrawal",
+        "/api/v1/athletes/$athlete/weighings/{$wrong['id']}/withdrawal",
         $back,
     )->assertOk()->assertJsonPath('mass_kg', 70)->assertJsonCount(1, 'weighings');
-    $this->postJson("/api/athletes/$athlete/weighings/{$wrong['id']}/withdrawal", $back)->assertOk();
+    $this->postJson("/api/v1/athletes/$athlete/weighings/{$wrong['id']}/withdrawal", $back)->assertOk();
     $this->postJson(
-        "/api/athletes/$athlete/weighings/$athlete/withdrawal",
+        "/api/v1/athletes/$athlete/weighings/$athlete/withdrawal",
         ['id' => uuid()],
     )->assertStatus(409)->assertJsonPath('code', 'last-weighing');
 });
 
 it('takes names that can be seen, on one line, without marks that turn the text round', function (string $name, ?string $kept): void {
-    $response = $this->postJson('/api/athletes', ['id' => uuid(), 'name' => $name, 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75]);
+    $body = ['id' => uuid(), 'name' => $name, 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75];
+    $response = $this->postJson('/api/v1/athletes', $body);
     $kept === null
         ? $response->assertStatus(422)->assertJsonPath('errors.0.pointer', '/name')
         : $response->assertCreated()->assertJsonPath('name', $kept);
@@ -77,11 +78,11 @@ it('takes names that can be seen, on one line, without marks that turn the text 
 
 it('believes less surely what it has not seen for weeks', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     logSession($this, $athlete, exercise($bar, $band), [8, 8, 8]);
-    $today = $this->getJson("/api/athletes/$athlete")->json();
+    $today = $this->getJson("/api/v1/athletes/$athlete")->json();
     $this->clock->passSeconds(28 * 86400);
-    $later = $this->getJson("/api/athletes/$athlete")->json();
+    $later = $this->getJson("/api/v1/athletes/$athlete")->json();
 
     expect($later['capacity']['high80'] - $later['capacity']['low80'])->toBeGreaterThan(
         1.1 * ($today['capacity']['high80'] - $today['capacity']['low80']),
@@ -89,13 +90,13 @@ it('believes less surely what it has not seen for weeks', function (): void {
         ->and(
             $later['rung']['prediction']['high80'] - $later['rung']['prediction']['low80'],
         )->toBeGreaterThan($today['rung']['prediction']['high80'] - $today['rung']['prediction']['low80'])
-        ->and($this->getJson('/api/athletes')->json('items.0.capacity.high80'))->toEqual($later['capacity']['high80']);
+        ->and($this->getJson('/api/v1/athletes')->json('items.0.capacity.high80'))->toEqual($later['capacity']['high80']);
 });
 
 it('pauses for pain whose place alone was told, and takes its degree when it comes', function (): void {
     $athlete = addAthlete($this);
     $tell = fn (?int $level) => $this->postJson(
-        "/api/athletes/$athlete/pain",
+        "/api/v1/athletes/$athlete/pain",
         ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => $level]],
     )->assertCreated()->assertJsonPath('paused_on', '2026-03-02');
     $tell(null)->assertJsonPath('pain', ['place' => 'elbow', 'level' => null])->assertJsonPath(
@@ -112,16 +113,16 @@ it('pauses for pain whose place alone was told, and takes its degree when it com
 it('takes pain down without a set, pauses, and refers', function (): void {
     $athlete = addAthlete($this);
     $told = ['id' => uuid(), 'pain' => ['place' => 'ribs', 'level' => 4], 'note' => 'Told on arriving.'];
-    $this->postJson("/api/athletes/$athlete/pain", $told)
+    $this->postJson("/api/v1/athletes/$athlete/pain", $told)
         ->assertCreated()
         ->assertJsonPath('pain.place', 'ribs')
         ->assertJsonPath('paused_on', '2026-03-02')
         ->assertJsonPath('call.call.verdict', 'refer');
-    $this->postJson("/api/athletes/$athlete/pain", $told)->assertOk();
-    $this->postJson("/api/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['level' => 4]])->assertStatus(422);
+    $this->postJson("/api/v1/athletes/$athlete/pain", $told)->assertOk();
+    $this->postJson("/api/v1/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['level' => 4]])->assertStatus(422);
     $this->clock->passSeconds(60);
     $this->postJson(
-        "/api/athletes/$athlete/clearances",
+        "/api/v1/athletes/$athlete/clearances",
         ['id' => uuid(), 'note' => 'Bruise, healed.'],
     )->assertCreated()->assertJsonPath('paused_on', null)->assertJsonPath('call', null);
 });

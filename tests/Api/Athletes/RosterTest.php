@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 beforeEach(function (): void {
-    $this->roster = fn (string $query = ''): array => $this->getJson("/api/athletes?$query")->assertOk()->json();
+    $this->roster = fn (string $query = ''): array => $this->getJson("/api/v1/athletes?$query")->assertOk()->json();
     $this->names = fn (string $query = ''): array => array_column(($this->roster)($query)['items'], 'name');
 });
 
@@ -52,12 +52,12 @@ it('shows who was not here for two weeks, who is paused, and who was set aside, 
     $exercise = exercise(addBar($this), addBand($this));
     [$ada, $bea, $cid] = array_map(fn (string $name): string => addAthlete($this, name: $name), ['Ada', 'Bea', 'Cid']);
     foreach ([$ada, $bea] as $id) {
-        $this->putJson("/api/athletes/$id/setup", $exercise)->assertOk();
-        $this->postJson("/api/athletes/$id/sets", set($this, $exercise, 8))->assertCreated();
+        $this->putJson("/api/v1/athletes/$id/setup", $exercise)->assertOk();
+        $this->postJson("/api/v1/athletes/$id/sets", set($this, $exercise, 8))->assertCreated();
     }
     $this->clock->passSeconds(40 * 86400);
-    $this->postJson("/api/athletes/$bea/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]])->assertCreated();
-    $this->putJson("/api/athletes/$cid/archive", ['archived' => true])->assertOk();
+    $this->postJson("/api/v1/athletes/$bea/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]])->assertCreated();
+    $this->putJson("/api/v1/athletes/$cid/archive", ['archived' => true])->assertOk();
 
     expect(($this->names)('show=overdue'))->toBe(['Ada'])
         ->and(($this->names)('show=paused'))->toBe(['Bea'])
@@ -71,10 +71,10 @@ it('sorts by the last session, those who never trained last, and by the stage', 
     [$ada, $bea, $cid] = array_map(fn (string $name): string => addAthlete($this, name: $name), ['Ada', 'Bea', 'Cid']);
     foreach ([$cid, $ada] as $id) {
         $this->clock->passSeconds(86400);
-        $this->putJson("/api/athletes/$id/setup", $exercise)->assertOk();
-        $this->postJson("/api/athletes/$id/sets", set($this, $exercise, 8))->assertCreated();
+        $this->putJson("/api/v1/athletes/$id/setup", $exercise)->assertOk();
+        $this->postJson("/api/v1/athletes/$id/sets", set($this, $exercise, 8))->assertCreated();
     }
-    $this->postJson("/api/athletes/$bea/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])->assertSuccessful();
+    $this->postJson("/api/v1/athletes/$bea/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])->assertSuccessful();
 
     expect(($this->names)('order=last-session'))->toBe(['Ada', 'Cid', 'Bea'])
         ->and(($this->names)('order=stage'))->toBe(['Bea', 'Ada', 'Cid'])
@@ -84,12 +84,12 @@ it('sorts by the last session, those who never trained last, and by the stage', 
 it('names the call that waits, else the one decided today, and none of yesterday', function (): void {
     $exercise = exercise(addBar($this), addBand($this));
     $id = addAthlete($this);
-    $this->putJson("/api/athletes/$id/setup", $exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$id/setup", $exercise)->assertOk();
     logSession($this, $id, $exercise, [8, 8, 8]);
     $entry = fn (): array => array_intersect_key(($this->roster)()['items'][0], ['verdict' => 0, 'decided' => 0]);
-    $call = $this->getJson('/api/calls')->json('items.0');
+    $call = $this->getJson('/api/v1/calls')->json('items.0');
     expect($entry())->toBe(['verdict' => $call['call']['verdict'], 'decided' => null]);
-    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertOk();
+    $this->putJson("/api/v1/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertOk();
     expect($entry()['decided'])->toBe('accepted');
     $this->clock->passSeconds(86400);
     expect($entry())->toBe(['verdict' => null, 'decided' => null]);

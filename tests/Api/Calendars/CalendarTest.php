@@ -35,7 +35,7 @@ it('holds each class at its hour, over the change of the clocks and without the 
         'why' => 'holiday', 'told_at' => '2026-03-01', 'fingerprint' => str_repeat('0', 64),
     ]);
 
-    $events = ($this->events)('/api/classes.ics', '2026-03-01', '2026-04-10');
+    $events = ($this->events)('/api/v1/classes.ics', '2026-03-01', '2026-04-10');
     expect(array_column($events, 'at'))->toBe([
         '2026-03-02T18:30:00Z', '2026-03-09T18:30:00Z', '2026-03-20T10:00:00Z', '2026-03-23T18:30:00Z',
         '2026-03-30T17:30:00Z', '2026-04-06T17:30:00Z',
@@ -43,14 +43,14 @@ it('holds each class at its hour, over the change of the clocks and without the 
         ->and($events[2]['uid'])->toBe("class-$once@steady-rung");
 
     $this->clock->set('2026-03-25T18:00:00Z');
-    $this->deleteJson("/api/classes/$weekly")->assertOk();
-    expect(array_column(($this->events)('/api/classes.ics', '2026-03-01', '2026-06-10'), 'at'))->not->toContain('2026-03-30T17:30:00Z');
+    $this->deleteJson("/api/v1/classes/$weekly")->assertOk();
+    expect(array_column(($this->events)('/api/v1/classes.ics', '2026-03-01', '2026-06-10'), 'at'))->not->toContain('2026-03-30T17:30:00Z');
 });
 
 it('is right to the hour wherever the gym is, for ten years', function (string $zone): void {
-    $this->putJson('/api/settings', ['gym_name' => 'Mill', 'timezone' => $zone])->assertOk();
+    $this->putJson('/api/v1/settings', ['gym_name' => 'Mill', 'timezone' => $zone])->assertOk();
     addClass($this, first_on: '2026-03-02', at: '06:30', weekly: true);
-    $events = ($this->events)('/api/classes.ics', '2026-03-01', '2036-01-01');
+    $events = ($this->events)('/api/v1/classes.ics', '2026-03-01', '2036-01-01');
 
     expect(count($events))->toBeGreaterThan(500);
     foreach ($events as $i => $event) {
@@ -62,11 +62,11 @@ it('is right to the hour wherever the gym is, for ten years', function (string $
 it('plans an athlete’s sessions at the hour of the class they come to, and none while they are paused', function (): void {
     $athlete = addAthlete($this, tags: ['evening']);
     $exercise = exercise(addBar($this), addBand($this));
-    $this->putJson("/api/athletes/$athlete/setup", $exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", $exercise)->assertOk();
     logSession($this, $athlete, $exercise, [8, 8]);
     addClass($this, first_on: '2026-03-05', at: '18:30', minutes: 60, weekly: true, tags: ['evening'], name: 'Evening');
-    $planned = $this->getJson("/api/athletes/$athlete/weeks")->assertOk()->json('calendar.sessions');
-    $events = ($this->events)("/api/athletes/$athlete/sessions.ics", '2026-03-01', '2027-01-01');
+    $planned = $this->getJson("/api/v1/athletes/$athlete/weeks")->assertOk()->json('calendar.sessions');
+    $events = ($this->events)("/api/v1/athletes/$athlete/sessions.ics", '2026-03-01', '2027-01-01');
 
     expect(array_map(fn (array $e): string => substr($e['at'], 0, 10), $events))->toBe($planned);
     foreach ($events as $event) {
@@ -74,56 +74,56 @@ it('plans an athlete’s sessions at the hour of the class they come to, and non
         expect($event['minutes'])->toBe($isThursday ? 60 : null)
             ->and($event['summary'])->toBe($isThursday ? 'Pull-up session, Evening' : 'Pull-up session');
     }
-    $this->postJson("/api/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 4]])->assertCreated();
-    $file = ($this->file)("/api/athletes/$athlete/sessions.ics");
+    $this->postJson("/api/v1/athletes/$athlete/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 4]])->assertCreated();
+    $file = ($this->file)("/api/v1/athletes/$athlete/sessions.ics");
     expect($file)->not->toContain('VEVENT')->not->toContain('elbow')->not->toContain('paus');
 });
 
 it('is subscribed to at an address of its own, which ends', function (): void {
     addClass($this, name: 'Evening');
-    $this->getJson('/api/class-calendar')->assertOk()->assertExactJson(['path' => null]);
-    $path = $this->putJson('/api/class-calendar', ['id' => $id = uuid()])->assertOk()->json('path');
-    $this->putJson('/api/class-calendar', ['id' => $id])->assertOk()->assertJsonPath('path', $path);
+    $this->getJson('/api/v1/class-calendar')->assertOk()->assertExactJson(['path' => null]);
+    $path = $this->putJson('/api/v1/class-calendar', ['id' => $id = uuid()])->assertOk()->json('path');
+    $this->putJson('/api/v1/class-calendar', ['id' => $id])->assertOk()->assertJsonPath('path', $path);
     expect(subscribe($this, $path)->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->streamedContent())
         ->toContain('SUMMARY:Evening');
 
     $this->signInAs($this->coach);
-    $next = $this->putJson('/api/class-calendar', ['id' => uuid()])->json('path');
+    $next = $this->putJson('/api/v1/class-calendar', ['id' => uuid()])->json('path');
     subscribe($this, $path)->assertStatus(410);
     subscribe($this, $next)->assertOk();
     $this->signInAs($this->coach);
-    $this->deleteJson('/api/class-calendar')->assertOk()->assertJsonPath('path', null);
+    $this->deleteJson('/api/v1/class-calendar')->assertOk()->assertJsonPath('path', null);
     subscribe($this, $next)->assertStatus(410);
 });
 
 it('lets an athlete subscribe to their sessions as long as their link stands, and opens nothing else by it', function (): void {
     $athlete = addAthlete($this, name: 'Ada');
-    $link = substr((string) $this->postJson("/api/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->json('path'), 4);
-    $path = $this->getJson('/api/my', ['Athlete-Link' => $link])->assertOk()->json('calendar');
+    $link = substr((string) $this->postJson("/api/v1/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->json('path'), 4);
+    $path = $this->getJson('/api/v1/my', ['Athlete-Link' => $link])->assertOk()->json('calendar');
     $token = basename($path, '.ics');
     expect(subscribe($this, $path)->assertOk()->streamedContent())->toContain('Ada');
-    subscribe($this, "/api/calendars/classes/$token.ics")->assertStatus(410);
-    subscribe($this, "/api/calendars/sessions/$link.ics")->assertStatus(410);
-    $this->getJson('/api/my', ['Athlete-Link' => $token])->assertStatus(410);
+    subscribe($this, "/api/v1/calendars/classes/$token.ics")->assertStatus(410);
+    subscribe($this, "/api/v1/calendars/sessions/$link.ics")->assertStatus(410);
+    $this->getJson('/api/v1/my', ['Athlete-Link' => $token])->assertStatus(410);
 
     $this->signInAs($this->coach);
-    $this->deleteJson("/api/athletes/$athlete/link")->assertSuccessful();
+    $this->deleteJson("/api/v1/athletes/$athlete/link")->assertSuccessful();
     subscribe($this, $path)->assertStatus(410);
 });
 
 it('slows down who guesses at addresses', function (): void {
     foreach (range(1, 21) as $n) {
         $guess = rtrim(strtr(base64_encode(random_bytes(32)), '+/', '-_'), '=');
-        subscribe($this, "/api/calendars/classes/$guess.ics")->assertStatus(410);
+        subscribe($this, "/api/v1/calendars/classes/$guess.ics")->assertStatus(410);
     }
-    subscribe($this, '/api/calendars/classes/x.ics')->assertStatus(429);
+    subscribe($this, '/api/v1/calendars/classes/x.ics')->assertStatus(429);
 });
 
 it('hands people over as cards, with nothing of their bodies', function (): void {
     addAthlete($this, name: 'Ada; Lovell, the "third"', tags: ['evening', 'climber, new']);
     $gone = addAthlete($this, name: 'Gone');
-    $this->putJson("/api/athletes/$gone/archive", ['archived' => true])->assertOk();
-    $cards = readBy('contacts', ($this->file)('/api/people.vcf'));
+    $this->putJson("/api/v1/athletes/$gone/archive", ['archived' => true])->assertOk();
+    $cards = readBy('contacts', ($this->file)('/api/v1/people.vcf'));
 
     expect(array_column($cards, 'name'))->toBe(['Coach', 'Ada; Lovell, the "third"'])
         ->and($cards[0])->toMatchArray(['role' => 'Owner', 'email' => 'coach@one.example', 'tags' => []])

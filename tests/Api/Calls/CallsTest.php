@@ -15,7 +15,7 @@ beforeEach(function (): void {
         $this->bands[$width] = addBand($this, $width, "Width $width");
     }
     $this->exercise = exercise($this->bar, $this->bands[29]);
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $this->exercise)->assertOk();
 });
 
 /** Two sessions that meet the gate with reps to spare. */
@@ -25,7 +25,7 @@ function meetGate($test): array
     $test->clock->set('2026-03-05T18:00:00Z');
     logSession($test, $test->athlete, $test->exercise, [10, 10, 10], 3);
 
-    return $test->getJson('/api/calls')->assertOk()->json('items.0');
+    return $test->getJson('/api/v1/calls')->assertOk()->json('items.0');
 }
 
 it('climbs after two sessions at the gate, and accepting puts the athlete on the next set-up', function (): void {
@@ -37,74 +37,76 @@ it('climbs after two sessions at the gate, and accepting puts the athlete on the
         ->and($call['call']['next']['prediction']['low80'])->toBeLessThan($call['call']['next']['prediction']['reps']);
 
     $accept = ['version' => $call['version'], 'decision' => 'accepted'];
-    $this->putJson("/api/calls/{$call['id']}/decision", $accept)->assertOk()->assertJsonPath('decision', 'accepted');
-    $this->putJson("/api/calls/{$call['id']}/decision", $accept)->assertOk();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.key', $call['call']['next']['key'])->assertJsonPath('call', null);
-    $this->getJson('/api/calls')->assertJsonCount(0, 'items');
+    $this->putJson("/api/v1/calls/{$call['id']}/decision", $accept)->assertOk()->assertJsonPath('decision', 'accepted');
+    $this->putJson("/api/v1/calls/{$call['id']}/decision", $accept)->assertOk();
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('rung.key', $call['call']['next']['key'])
+        ->assertJsonPath('call', null);
+    $this->getJson('/api/v1/calls')->assertJsonCount(0, 'items');
 });
 
 it('keeps the call, the override and its reason', function (): void {
     $call = meetGate($this);
     $override = ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'stay', 'reason' => 'Long week on the wall'];
     $this->putJson(
-        "/api/calls/{$call['id']}/decision",
+        "/api/v1/calls/{$call['id']}/decision",
         ['reason' => null] + $override,
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/reason');
-    $this->putJson("/api/calls/{$call['id']}/decision", $override)->assertOk();
+    $this->putJson("/api/v1/calls/{$call['id']}/decision", $override)->assertOk();
     $this->putJson(
-        "/api/calls/{$call['id']}/decision",
+        "/api/v1/calls/{$call['id']}/decision",
         ['reason' => 'Another'] + $override,
     )->assertStatus(409)->assertJsonPath('code', 'call-decided');
 
-    $past = $this->getJson("/api/athletes/$this->athlete/calls")->assertJsonCount(1, 'items')->json('items.0');
+    $past = $this->getJson("/api/v1/athletes/$this->athlete/calls")->assertJsonCount(1, 'items')->json('items.0');
     expect($past['call']['verdict'])->toBe('climb')
         ->and($past['override_verdict'])->toBe('stay')
         ->and($past['override_reason'])->toBe('Long week on the wall');
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[29]);
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[29]);
 });
 
 it('leaves the set-up as it is where a test is accepted or called for: it is done once', function (): void {
     $call = meetGate($this);
     $test = exerciseOn(['kind' => 'strict']);
     $this->putJson(
-        "/api/calls/{$call['id']}/decision",
+        "/api/v1/calls/{$call['id']}/decision",
         ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'test', 'exercise' => $test, 'reason' => 'Looks ready'],
     )->assertOk();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.kind', 'band');
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.kind', 'band');
 });
 
 it('puts the athlete on the set-up an override names', function (): void {
     $call = meetGate($this);
     $other = exercise($this->bar, $this->bands[32]);
     $this->putJson(
-        "/api/calls/{$call['id']}/decision",
+        "/api/v1/calls/{$call['id']}/decision",
         ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'step-down', 'exercise' => $other, 'reason' => 'Tired'],
     )->assertOk();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[32]);
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[32]);
 });
 
 it('keeps the verdict on another set-up that the coach chose, under its name, and refuses what the call says itself', function (): void {
-    $this->postJson("/api/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])
+        ->assertCreated();
     $call = meetGate($this);
     $kept = ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'climb', 'reason' => 'That one is in the rack'];
     foreach ([null, $call['call']['next']['exercise'], exercise($this->bar, $this->bands[32])] as $i => $wrong) {
-        $this->putJson("/api/calls/{$call['id']}/decision", ['exercise' => $wrong] + $kept)
+        $this->putJson("/api/v1/calls/{$call['id']}/decision", ['exercise' => $wrong] + $kept)
             ->assertStatus(422)->assertJsonPath('errors.0.pointer', $i < 2 ? '/verdict' : '/exercise');
     }
     $thinner = exercise($this->bar, $this->bands[13]);
-    $this->putJson("/api/calls/{$call['id']}/decision", ['exercise' => $thinner] + $kept)->assertOk();
+    $this->putJson("/api/v1/calls/{$call['id']}/decision", ['exercise' => $thinner] + $kept)->assertOk();
 
-    $past = $this->getJson("/api/athletes/$this->athlete/calls")->json('items.0');
+    $past = $this->getJson("/api/v1/athletes/$this->athlete/calls")->json('items.0');
     expect([$past['call']['verdict'], $past['override_verdict']])->toBe(['climb', 'climb'])
         ->and($past['override_name'])->toBe('Width 13, foot, Bar');
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[13]);
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('rung.exercise.setup.band_ids.0', $this->bands[13]);
 });
 
 it('refuses a decision on a call that changed since it was seen', function (): void {
     $call = meetGate($this);
     logSession($this, $this->athlete, $this->exercise, [3]);
     $this->putJson(
-        "/api/calls/{$call['id']}/decision",
+        "/api/v1/calls/{$call['id']}/decision",
         ['version' => $call['version'], 'decision' => 'accepted'],
     )->assertStatus(409)->assertJsonPath('code', 'call-changed');
 });
@@ -114,7 +116,7 @@ it('steps down after two sessions under the floor', function (): void {
     $this->clock->set('2026-03-05T18:00:00Z');
     logSession($this, $this->athlete, $this->exercise, [4, 3, 3], 0);
 
-    $call = $this->getJson("/api/athletes/$this->athlete")->json('call.call');
+    $call = $this->getJson("/api/v1/athletes/$this->athlete")->json('call.call');
     expect($call['verdict'])->toBe('step-down')->and($call['change_share'])->toBeLessThan(-0.02);
 });
 
@@ -125,7 +127,7 @@ it('begins anew on another set-up, and a session elsewhere breaks the run', func
     $this->clock->set('2026-03-08T18:00:00Z');
     logSession($this, $this->athlete, $this->exercise, [8, 8, 8], 0);
 
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay')->assertJsonPath(
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay')->assertJsonPath(
         'call.call.missing.0',
         'One more session at 3 × 8 clean.',
     );
@@ -133,54 +135,55 @@ it('begins anew on another set-up, and a session elsewhere breaks the run', func
 
 it('refers for pain, pauses pulling until it is cleared with a note, and cannot be overridden', function (): void {
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         set($this, $this->exercise, 8, pain: ['place' => 'elbow', 'level' => 3]),
     )->assertCreated();
-    $call = $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'elbow')->json('call');
+    $call = $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('pain.place', 'elbow')->json('call');
     expect($call['call']['verdict'])->toBe('refer')->and($call['call']['next'])->toBeNull()->and($call['call']['cautions'])->not->toBe([]);
     $this->putJson(
-        "/api/calls/{$call['id']}/decision",
+        "/api/v1/calls/{$call['id']}/decision",
         ['version' => $call['version'], 'decision' => 'overridden', 'verdict' => 'climb', 'reason' => 'It is fine'],
     )
         ->assertStatus(409)->assertJsonPath('code', 'refer-stands');
 
     // What was done the same day is still taken down; the next day nothing is.
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 6))->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $this->exercise, 6))->assertCreated();
     $this->clock->set('2026-03-04T18:00:00Z');
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         set($this, $this->exercise, 6),
     )->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         ['id' => uuid(), 'performed_at' => '2026-03-04T18:00:00Z', 'purpose' => 'baseline', 'hang_s' => 20],
     )->assertStatus(409);
 
     $note = ['id' => uuid(), 'note' => 'Seen by the physiotherapist, fine to pull'];
-    $this->postJson("/api/athletes/$this->athlete/clearances", ['note' => ' '] + $note)->assertStatus(422);
-    $this->postJson("/api/athletes/$this->athlete/clearances", $note)->assertCreated()->assertJsonPath('paused_on', null);
-    $this->postJson("/api/athletes/$this->athlete/clearances", $note)->assertOk();
+    $this->postJson("/api/v1/athletes/$this->athlete/clearances", ['note' => ' '] + $note)->assertStatus(422);
+    $this->postJson("/api/v1/athletes/$this->athlete/clearances", $note)->assertCreated()->assertJsonPath('paused_on', null);
+    $this->postJson("/api/v1/athletes/$this->athlete/clearances", $note)->assertOk();
     $this->clock->passSeconds(60);
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 6))->assertCreated();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay');
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $this->exercise, 6))->assertCreated();
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('call.call.verdict', 'stay');
 });
 
 it('pauses for pain that a correction adds, and ends the pause with a clearing note alone, whatever becomes of the set', function (): void {
     $set = set($this, $this->exercise, 8);
-    $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", $set)->assertCreated();
     $this->clock->set('2026-03-02T18:00:00.200000Z');
     $painful = set($this, $this->exercise, 8, pain: ['place' => 'shoulder', 'level' => 5], replaces_id: $set['id']);
-    $this->postJson("/api/athletes/$this->athlete/sets", $painful)->assertCreated();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain.place', 'shoulder');
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", $painful)->assertCreated();
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('pain.place', 'shoulder');
 
-    $this->postJson("/api/athletes/$this->athlete/sets/{$painful['id']}/withdrawal", ['id' => uuid()])->assertNoContent();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('paused_on', '2026-03-02')->assertJsonPath('call.call.verdict', 'refer');
+    $this->postJson("/api/v1/athletes/$this->athlete/sets/{$painful['id']}/withdrawal", ['id' => uuid()])->assertNoContent();
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('paused_on', '2026-03-02')
+        ->assertJsonPath('call.call.verdict', 'refer');
     $this->artisan('steady:replay')->assertSuccessful();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('paused_on', '2026-03-02');
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('paused_on', '2026-03-02');
 
-    $this->postJson("/api/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => '...'])->assertStatus(422);
+    $this->postJson("/api/v1/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => '...'])->assertStatus(422);
     $this->clock->set('2026-03-02T18:00:00.500000Z'); // in the second in which it was told
-    $this->postJson("/api/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => 'Physio: free to pull.'])->assertCreated()
+    $this->postJson("/api/v1/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => 'Physio: free to pull.'])->assertCreated()
         ->assertJsonPath('paused_on', null)->assertJsonPath('cleared.note', 'Physio: free to pull.');
 });
 
@@ -207,12 +210,12 @@ it('keeps what was known with each call', function (): void {
 it('shows the most urgent calls first, however many are newer, counts them all, and filters', function (): void {
     $this->clock->set('2026-03-02T18:00:00Z');
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         set($this, $this->exercise, 5, pain: ['place' => 'elbow', 'level' => 4]),
     )->assertCreated();
     $this->clock->set('2026-03-05T18:00:00Z');
     $other = addAthlete($this, name: 'Ada');
-    $this->putJson("/api/athletes/$other/setup", $this->exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$other/setup", $this->exercise)->assertOk();
     logSession($this, $other, $this->exercise, [6]);
     $call = CallRecord::query()->where('athlete_id', $other)->sole();
     for ($n = 0; $n < 50; $n++) {
@@ -221,7 +224,7 @@ it('shows the most urgent calls first, however many are newer, counts them all, 
         $call->replicate()->fill(['id' => uuid(), 'athlete_id' => $athlete->id])->save();
     }
 
-    $queue = $this->getJson('/api/calls')->assertOk()->assertJsonCount(50, 'items')->assertJsonPath('next_page', 2)->json();
+    $queue = $this->getJson('/api/v1/calls')->assertOk()->assertJsonCount(50, 'items')->assertJsonPath('next_page', 2)->json();
     expect($queue['items'][0]['athlete_id'])->toBe($this->athlete)->and($queue['items'][0]['call']['verdict'])->toBe('refer')
         ->and($queue['waiting'])->toEqual([
             'refer' => 1,
@@ -232,10 +235,10 @@ it('shows the most urgent calls first, however many are newer, counts them all, 
             'switch' => 0,
             'test' => 0,
         ]);
-    $this->getJson('/api/calls?page=2')->assertJsonCount(2, 'items')->assertJsonPath('next_page', null);
-    $this->getJson('/api/calls?verdict=refer')->assertJsonCount(1, 'items')->assertJsonPath('waiting.stay', 51);
-    $this->getJson('/api/calls?verdict=climb')->assertJsonCount(0, 'items');
-    $this->getJson('/api/calls?verdict=perhaps')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/verdict');
+    $this->getJson('/api/v1/calls?page=2')->assertJsonCount(2, 'items')->assertJsonPath('next_page', null);
+    $this->getJson('/api/v1/calls?verdict=refer')->assertJsonCount(1, 'items')->assertJsonPath('waiting.stay', 51);
+    $this->getJson('/api/v1/calls?verdict=climb')->assertJsonCount(0, 'items');
+    $this->getJson('/api/v1/calls?verdict=perhaps')->assertStatus(422)->assertJsonPath('errors.0.pointer', '/verdict');
 });
 
 it('says from the command line why a call was made, with the sets behind it', function (): void {
@@ -267,10 +270,10 @@ it('makes every call again from what was kept beside it', function (): void {
     $seen = [];
     foreach ([[10, 10, 10], [10, 10, 10], [2, 2, 2], [2, 2, 1], [5, 5, 5]] as $day => $counts) {
         $this->clock->set(sprintf('2026-03-%02dT18:00:00Z', 2 + 3 * $day));
-        $exercise = $this->getJson("/api/athletes/$this->athlete")->json('rung.exercise') ?? $this->exercise;
+        $exercise = $this->getJson("/api/v1/athletes/$this->athlete")->json('rung.exercise') ?? $this->exercise;
         foreach ($counts as $clean) {
             $this->postJson(
-                "/api/athletes/$this->athlete/sets",
+                "/api/v1/athletes/$this->athlete/sets",
                 set($this, $exercise, $clean, reserve: $clean > 5 ? 3 : 0),
             )->assertCreated();
         }
@@ -278,11 +281,11 @@ it('makes every call again from what was kept beside it', function (): void {
         $record = CallRecord::query()->whereNull('decided_at')->firstOrFail();
         $remade($record);
         $seen[] = $record->verdict->value;
-        $this->putJson("/api/calls/$record->id/decision", ['version' => $record->version, 'decision' => 'accepted'])->assertOk();
+        $this->putJson("/api/v1/calls/$record->id/decision", ['version' => $record->version, 'decision' => 'accepted'])->assertOk();
     }
     $this->clock->set('2026-03-20T18:00:00Z');
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         set($this, $this->exercise, 5, pain: ['place' => 'elbow', 'level' => 3]),
     )->assertCreated();
     followLog();

@@ -8,9 +8,9 @@ require_once __DIR__.'/../Support/staff.php';
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this, name: 'Ada');
-    $this->url = "/api/athletes/$this->athlete";
-    $this->rules = fn (mixed ...$rules) => $this->putJson('/api/settings/health', $rules + ['consent' => 'required']);
-    $this->words = fn (): string => $this->getJson('/api/me')->json('consent_words');
+    $this->url = "/api/v1/athletes/$this->athlete";
+    $this->rules = fn (mixed ...$rules) => $this->putJson('/api/v1/settings/health', $rules + ['consent' => 'required']);
+    $this->words = fn (): string => $this->getJson('/api/v1/me')->json('consent_words');
     $this->agree = fn (mixed ...$given) => $this->postJson("$this->url/consent", $given + [
         'id' => uuid(), 'born_on' => '1990-02-03', 'by' => 'athlete', 'words' => ($this->words)(),
     ]);

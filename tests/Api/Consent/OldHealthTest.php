@@ -11,11 +11,11 @@ use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
-    $this->url = "/api/athletes/$this->athlete";
+    $this->url = "/api/v1/athletes/$this->athlete";
     $this->exercise = exercise(addBar($this), addBand($this));
     $this->putJson("$this->url/setup", $this->exercise)->assertOk();
     $this->keep = fn (?int $years) => $this->putJson(
-        '/api/settings/health',
+        '/api/v1/settings/health',
         ['consent' => 'asked', 'keep_health_years' => $years],
     )->assertOk();
     $this->told = fn (): array => array_map(
@@ -39,10 +39,10 @@ function tellAndClear(Tests\ApiTestCase $test, string $day): void
     $test->postJson("$test->url/pain", ['id' => $mistaken = uuid(), 'pain' => ['place' => 'neck', 'level' => 2]])->assertCreated();
     $test->clock->passSeconds(60);
     $undone = ['athlete_id' => $test->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $mistaken]];
-    $test->postJson('/api/commands', ['commands' => [$undone]])->assertOk();
+    $test->postJson('/api/v1/commands', ['commands' => [$undone]])->assertOk();
     $test->postJson("$test->url/signals", ['id' => uuid(), 'on' => $day, 'symptoms' => ['dizziness']])->assertSuccessful();
     $call = $test->getJson($test->url)->assertOk()->json('call');
-    $test->putJson("/api/calls/{$call['id']}/decision", ['decision' => 'accepted', 'version' => $call['version']])->assertOk();
+    $test->putJson("/api/v1/calls/{$call['id']}/decision", ['decision' => 'accepted', 'version' => $call['version']])->assertOk();
     $test->clock->passSeconds(60);
     $test->postJson("$test->url/clearances", ['id' => uuid(), 'note' => 'Seen by the clinic.'])->assertCreated();
 }

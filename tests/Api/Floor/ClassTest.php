@@ -10,18 +10,18 @@ beforeEach(function (): void {
     [$this->bar, $this->band] = [addBar($this), addBand($this, 44, 'Heron')];
     $this->exercise = exercise($this->bar, $this->band);
     $this->class = addClass($this);
-    $this->floor = "/api/classes/$this->class/days/2026-03-02";
+    $this->floor = "/api/v1/classes/$this->class/days/2026-03-02";
     /** An athlete with a screen, a set-up and a session three days ago. */
     $this->comes = function (string $name, array $tags = ['evening']): string {
         $id = addAthlete($this, name: $name, tags: $tags);
-        $this->postJson("/api/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level'])->assertCreated();
-        $this->putJson("/api/athletes/$id/setup", $this->exercise)->assertOk();
-        $this->postJson("/api/athletes/$id/sets", set($this, $this->exercise, 9, performed_at: '2026-02-27T18:00:00Z'))->assertCreated();
+        $this->postJson("/api/v1/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level'])->assertCreated();
+        $this->putJson("/api/v1/athletes/$id/setup", $this->exercise)->assertOk();
+        $this->postJson("/api/v1/athletes/$id/sets", set($this, $this->exercise, 9, performed_at: '2026-02-27T18:00:00Z'))->assertCreated();
 
         return $id;
     };
     $this->send = fn (array ...$commands): array => $this->postJson(
-        '/api/commands',
+        '/api/v1/commands',
         ['commands' => $commands],
     )->assertOk()->json('outcomes');
     $this->pulls = fn (array $sheet): array => collect($sheet['lines'])->first(fn (array $l): bool => ($l['rung']['bands'] ?? []) !== []);
@@ -62,7 +62,7 @@ it('leaves the session as it was written once a set of it is logged, and knows t
     $before = ($this->of)($ada)['sheet'];
     $line = ($this->pulls)($before);
     ($this->send)(['athlete_id' => $ada, 'set' => set($this, $line['rung']['exercise'], 8, line: $line['line'])]);
-    $this->putJson("/api/athletes/$ada/setup", exerciseOn(['kind' => 'strict']))->assertOk();
+    $this->putJson("/api/v1/athletes/$ada/setup", exerciseOn(['kind' => 'strict']))->assertOk();
     $after = ($this->of)($ada);
 
     expect($after['sheet'])->toEqual($before)
@@ -71,7 +71,7 @@ it('leaves the session as it was written once a set of it is logged, and knows t
 
 it('writes the session as of before the day where sets were logged before anybody opened the class', function (): void {
     $ada = ($this->comes)('Ada');
-    $this->postJson("/api/athletes/$ada/sets", set($this, $this->exercise, 8))->assertCreated();
+    $this->postJson("/api/v1/athletes/$ada/sets", set($this, $this->exercise, 8))->assertCreated();
 
     expect(($this->of)($ada))->sets->toHaveCount(1)->sheet->refused->toBeNull();
 });
@@ -83,8 +83,8 @@ it('tells what is new since a number, each once, and nothing where nothing is', 
     $news = fn (int $since): array => $this->getJson("$this->floor/news?since=$since")->assertOk()->json();
     $ticket = $this->getJson($this->floor)->json('pulse');
     expect($news($cursor))->toBe(['cursor' => $cursor, 'missed' => false, 'athletes' => [], 'gear' => null])
-        ->and($this->getJson("/api/pulse/$ticket")->assertOk()->json())->toBe(['cursor' => $cursor]);
-    $this->getJson('/api/pulse/'.strrev($ticket))->assertNotFound();
+        ->and($this->getJson("/api/v1/pulse/$ticket")->assertOk()->json())->toBe(['cursor' => $cursor]);
+    $this->getJson('/api/v1/pulse/'.strrev($ticket))->assertNotFound();
 
     $set = set($this, $this->exercise, 8);
     ($this->send)(['athlete_id' => $ada, 'set' => $set], ['athlete_id' => $outside, 'set' => set($this, $this->exercise, 7)]);
@@ -141,14 +141,14 @@ it('follows a day of sets once, when somebody looks, and before the sets of a la
         ($this->send)(['athlete_id' => $ada, 'set' => set($this, $this->exercise, $clean)]);
     }
     expect(CallRecord::openOf($ada)?->version)->toBe($made);
-    $this->getJson('/api/calls')->assertJsonPath('items.0.version', $made + 1);
-    $this->getJson('/api/calls')->assertJsonPath('items.0.version', $made + 1);
+    $this->getJson('/api/v1/calls')->assertJsonPath('items.0.version', $made + 1);
+    $this->getJson('/api/v1/calls')->assertJsonPath('items.0.version', $made + 1);
 
     ($this->send)(['athlete_id' => $ada, 'set' => set($this, $this->exercise, 7)]);
     $this->clock->set('2026-03-05T18:00:00Z');
     ($this->send)(['athlete_id' => $ada, 'set' => set($this, $this->exercise, 9)]);
     expect(CallRecord::openOf($ada)?->version)->toBe($made + 2)
-        ->and($this->getJson("/api/athletes/$ada")->json('capacity.on'))->toBe('2026-03-05');
+        ->and($this->getJson("/api/v1/athletes/$ada")->json('capacity.on'))->toBe('2026-03-05');
 });
 
 it('puts gear out of use for one day: lists, ladder and session do without it, and what was done on it is still logged', function (): void {
@@ -167,12 +167,12 @@ it('puts gear out of use for one day: lists, ladder and session do without it, a
 
     expect(collect($day['gear'])->firstWhere('id', $this->band)['out'])->toBeTrue()
         ->and(($this->of)($ada, $day)['sheet']['concern']['kind'])->toBe('set-up')
-        ->and(json_encode($this->getJson("/api/athletes/$ada/ladder?lane=pull")->json()))->not->toContain($this->band);
+        ->and(json_encode($this->getJson("/api/v1/athletes/$ada/ladder?lane=pull")->json()))->not->toContain($this->band);
     ($this->send)(['athlete_id' => $ada, 'set' => set($this, $this->exercise, 8)]);
     expect(LoggedSet::query()->count())->toBe(2);
 
     $this->clock->set('2026-03-09T18:00:00Z');
-    expect(json_encode($this->getJson("/api/athletes/$ada/ladder?lane=pull")->json()))->toContain($this->band);
+    expect(json_encode($this->getJson("/api/v1/athletes/$ada/ladder?lane=pull")->json()))->toContain($this->band);
 });
 
 it('takes a class and gear back in use from a queue, each once, and an athleteâ€™s command only with its athlete', function (): void {
@@ -190,24 +190,24 @@ it('takes a class and gear back in use from a queue, each once, and an athleteâ€
     expect($codes)->toBe([null, null, null, 'id-taken', 'invalid'])
         ->and($first[4]['problem']['errors'][0]['pointer'])->toBe('/commands/4/athlete_id')
         ->and(($this->send)(...$commands))->toEqual($first)
-        ->and(collect($this->getJson('/api/classes')->json('items'))->where('name', 'Saturday'))->toHaveCount(1)
+        ->and(collect($this->getJson('/api/v1/classes')->json('items'))->where('name', 'Saturday'))->toHaveCount(1)
         ->and(collect($this->getJson($this->floor)->json('gear'))->firstWhere('id', $this->band)['out'])->toBeFalse();
 });
 
 it('holds a weekly class on its days, not while the gym is closed, and not once it was ended', function (): void {
     $ada = ($this->comes)('Ada');
-    $held = fn (): array => array_map(fn (array $h): string => $h['on'], $this->getJson('/api/classes')->json('held'));
+    $held = fn (): array => array_map(fn (array $h): string => $h['on'], $this->getJson('/api/v1/classes')->json('held'));
     expect($held())->toBe(['2026-03-02', '2026-03-09']);
     $this->postJson(
-        "/api/athletes/$ada/time-off",
+        "/api/v1/athletes/$ada/time-off",
         ['id' => uuid(), 'from' => '2026-03-08', 'to' => '2026-03-10', 'why' => 'Closed', 'of_gym' => true],
     )->assertCreated();
     expect($held())->toBe(['2026-03-02'])
-        ->and($this->getJson('/api/classes')->json('items.0.next'))->toBe(['2026-03-02', '2026-03-16', '2026-03-23', '2026-03-30']);
+        ->and($this->getJson('/api/v1/classes')->json('items.0.next'))->toBe(['2026-03-02', '2026-03-16', '2026-03-23', '2026-03-30']);
 
     $this->getJson(str_replace('03-02', '03-03', $this->floor))->assertNotFound();
     $this->putJson(
-        "/api/classes/$this->class",
+        "/api/v1/classes/$this->class",
         [
             'id' => $this->class,
             'name' => 'Late',
@@ -218,14 +218,14 @@ it('holds a weekly class on its days, not while the gym is closed, and not once 
             'tags' => [],
         ],
     )->assertOk()->assertJsonPath('held.0.starts_at', '2026-03-02T20:15:00Z');
-    $this->deleteJson("/api/classes/$this->class")->assertOk();
+    $this->deleteJson("/api/v1/classes/$this->class")->assertOk();
     expect($held())->toBe([]);
     $this->postJson(
-        '/api/classes',
+        '/api/v1/classes',
         ['id' => uuid(), 'name' => 'X', 'first_on' => '2026-03-02', 'at' => '24:00', 'minutes' => 60],
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/at');
     $this->postJson(
-        '/api/classes',
+        '/api/v1/classes',
         ['id' => uuid(), 'name' => 'X', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 5],
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/minutes');
 });
@@ -235,7 +235,7 @@ it('knows who else may walk in, whoever trained last first, of this gym only', f
     [$bea, $cid] = [($this->comes)('Bea', []), ($this->comes)('Cid', [])];
     addAthlete($this, name: 'Dan');
     $gone = addAthlete($this, name: 'Eve');
-    $this->putJson("/api/athletes/$gone/archive", ['archived' => true])->assertSuccessful();
+    $this->putJson("/api/v1/athletes/$gone/archive", ['archived' => true])->assertSuccessful();
     ($this->send)(['athlete_id' => $cid, 'set' => set($this, $this->exercise, 8)]);
 
     expect(array_column($this->getJson($this->floor)->assertOk()->json('roster'), 'name'))->toBe(['Cid', 'Bea', 'Dan']);
@@ -297,7 +297,7 @@ it('keeps the sets of a class that goes on past midnight in sight', function ():
     $this->clock->set('2026-03-03T18:00:00Z');
     ($this->send)(['athlete_id' => $ada, 'set' => set($this, $this->exercise, 5, performed_at: '2026-03-03T17:00:00Z')]);
 
-    expect(($this->of)($ada, $this->getJson("/api/classes/$class/days/2026-03-02")->json())['sets'])->toHaveCount(2);
+    expect(($this->of)($ada, $this->getJson("/api/v1/classes/$class/days/2026-03-02")->json())['sets'])->toHaveCount(2);
 });
 
 it('knows on the floor whether the session before was felt in the right place, by what was told last', function (): void {

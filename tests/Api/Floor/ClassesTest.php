@@ -7,10 +7,10 @@ use App\Models\Gym\Gym;
 beforeEach(function (): void {
     /** Makes a class and answers the list. */
     $this->make = fn (mixed ...$given): array => $this->postJson(
-        '/api/classes',
+        '/api/v1/classes',
         ['id' => uuid(), 'name' => 'Evening', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 75, ...$given],
     )->assertCreated()->json();
-    $this->list = fn (): array => $this->getJson('/api/classes')->assertOk()->json();
+    $this->list = fn (): array => $this->getJson('/api/v1/classes')->assertOk()->json();
     $this->moments = fn (array $list): array => array_map(fn (array $h): string => "{$h['starts_at']} {$h['ends_at']}", $list['held']);
     $this->zone = function (string $zone): void {
         Gym::query()->whereKey($this->coach->gym_id)->update(['timezone' => $zone]);
@@ -76,7 +76,7 @@ it('moves with a change, and what was logged on its days stays in the log', func
     $class = ($this->make)(weekly: true, tags: ['evening'])['items'][0]['id'];
     $id = addAthlete($this, tags: ['evening']);
     $set = set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30);
-    $this->postJson('/api/commands', ['commands' => [['athlete_id' => $id, 'set' => $set]]])->assertOk();
+    $this->postJson('/api/v1/commands', ['commands' => [['athlete_id' => $id, 'set' => $set]]])->assertOk();
     $changed = [
         'id' => $class,
         'name' => 'Morning',
@@ -86,26 +86,26 @@ it('moves with a change, and what was logged on its days stays in the log', func
         'weekly' => true,
         'tags' => ['morning'],
     ];
-    $this->putJson("/api/classes/$class", $changed)
+    $this->putJson("/api/v1/classes/$class", $changed)
         ->assertOk()
         ->assertJsonPath('items.0.name', 'Morning')
         ->assertJsonPath('items.0.next.0', '2026-03-03');
 
-    $this->getJson("/api/classes/$class/days/2026-03-02")->assertNotFound();
-    $this->getJson("/api/classes/$class/days/2026-03-03")->assertOk()->assertJsonCount(0, 'athletes');
-    $this->getJson("/api/athletes/$id/sets")->assertJsonPath('items.0.id', $set['id']);
-    $this->putJson("/api/classes/$class", $changed)->assertOk()->assertJsonCount(1, 'items');
+    $this->getJson("/api/v1/classes/$class/days/2026-03-02")->assertNotFound();
+    $this->getJson("/api/v1/classes/$class/days/2026-03-03")->assertOk()->assertJsonCount(0, 'athletes');
+    $this->getJson("/api/v1/athletes/$id/sets")->assertJsonPath('items.0.id', $set['id']);
+    $this->putJson("/api/v1/classes/$class", $changed)->assertOk()->assertJsonCount(1, 'items');
 });
 
 it('offers the tags there are, each once, of this gym’s people who are still here', function (): void {
     addAthlete($this, name: 'Ada', tags: ['evening', 'youth']);
     addAthlete($this, name: 'Bea', tags: ['evening']);
     $gone = addAthlete($this, name: 'Cid', tags: ['gone']);
-    $this->putJson("/api/athletes/$gone/archive", ['archived' => true])->assertSuccessful();
+    $this->putJson("/api/v1/athletes/$gone/archive", ['archived' => true])->assertSuccessful();
 
     expect(($this->list)()['tags'])->toBe(['evening', 'youth'])
-        ->and($this->getJson('/api/athletes')->json('tags'))->toBe(['evening', 'youth'])
-        ->and($this->getJson('/api/athletes?show=archived')->json('tags'))->toBe(['gone']);
+        ->and($this->getJson('/api/v1/athletes')->json('tags'))->toBe(['evening', 'youth'])
+        ->and($this->getJson('/api/v1/athletes?show=archived')->json('tags'))->toBe(['gone']);
     $this->signInAs($this->makeCoach('coach@two.example'));
     expect(($this->list)()['tags'])->toBe([]);
 });
@@ -113,10 +113,10 @@ it('offers the tags there are, each once, of this gym’s people who are still h
 it('answers no day that is none, and none of another gym’s class', function (): void {
     $class = ($this->make)(weekly: true)['items'][0]['id'];
     foreach (['2026-02-30', 'today', '2026-3-2'] as $on) {
-        $this->getJson("/api/classes/$class/days/$on")->assertStatus(422);
+        $this->getJson("/api/v1/classes/$class/days/$on")->assertStatus(422);
     }
-    $this->getJson("/api/classes/$class/days/2026-03-03")->assertNotFound();
-    $this->getJson("/api/classes/$class/days/2026-03-02/news?since=-1")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/since');
+    $this->getJson("/api/v1/classes/$class/days/2026-03-03")->assertNotFound();
+    $this->getJson("/api/v1/classes/$class/days/2026-03-02/news?since=-1")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/since');
     $this->signInAs($this->makeCoach('coach@two.example'));
-    $this->getJson("/api/classes/$class/days/2026-03-02")->assertNotFound();
+    $this->getJson("/api/v1/classes/$class/days/2026-03-02")->assertNotFound();
 });

@@ -11,15 +11,15 @@ beforeEach(function (): void {
     $this->comes = function (string $name, int $reps): string {
         $id = addAthlete($this, name: $name, tags: ['evening']);
         $exercise = exercise($this->bar, $this->bands[44]);
-        $this->postJson("/api/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level'])->assertCreated();
-        $this->putJson("/api/athletes/$id/setup", $exercise)->assertOk();
+        $this->postJson("/api/v1/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level'])->assertCreated();
+        $this->putJson("/api/v1/athletes/$id/setup", $exercise)->assertOk();
         foreach (['2026-02-20', '2026-02-24', '2026-02-27'] as $on) {
-            $this->postJson("/api/athletes/$id/sets", set($this, $exercise, $reps, performed_at: "{$on}T18:00:00Z"))->assertCreated();
+            $this->postJson("/api/v1/athletes/$id/sets", set($this, $exercise, $reps, performed_at: "{$on}T18:00:00Z"))->assertCreated();
         }
 
         return $id;
     };
-    $this->ask = fn (string $query) => $this->getJson("/api/classes/$this->class/days/2026-03-02/workout?$query");
+    $this->ask = fn (string $query) => $this->getJson("/api/v1/classes/$this->class/days/2026-03-02/workout?$query");
     $this->partOf = fn (string $id, string $query): array => collect(
         ($this->ask)($query)->assertOk()->json('parts'),
     )->firstWhere('athlete_id', $id);
@@ -41,7 +41,7 @@ it('splits the pulls for all who come, on gear of this gym, and counts the sets 
         ->and($part['sets_done'])->toBe(0);
     foreach ([null, 'workout'] as $line) {
         $done = set($this, $part['exercise'], 7, performed_at: '2026-03-02T18:00:00Z', line: $line);
-        $this->postJson("/api/athletes/$ada/sets", $done)->assertCreated();
+        $this->postJson("/api/v1/athletes/$ada/sets", $done)->assertCreated();
     }
 
     expect(($this->partOf)($ada, $query)['sets_done'])->toBe(1)

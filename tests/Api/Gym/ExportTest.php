@@ -47,8 +47,8 @@ function fillGym(Tests\ApiTestCase $test): string
     [$bar, $rings] = [addBar($test), addGear($test, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.5, 'straps_m' => [1.1, 1.4]])];
     $bands = array_map(fn (int $mm): string => addBand($test, $mm, "Band $mm"), [13, 29, 44]);
     [$id, $other] = [addAthlete($test, name: 'Ада "=1+1"', tags: ['evening']), addAthlete($test, name: 'Bo')];
-    $test->postJson('/api/staff', bea())->assertCreated();
-    $test->postJson("/api/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level', 'note' => null] + [])->assertCreated();
+    $test->postJson('/api/v1/staff', bea())->assertCreated();
+    $test->postJson("/api/v1/athletes/$id/screenings", ['id' => uuid(), 'overhead' => 'level', 'note' => null] + [])->assertCreated();
     $exercise = exercise($bar, $bands[1]);
     foreach ([[8, 8, 7], [9, 8, 8], [10, 9, 9]] as $i => $counts) {
         $test->clock->set('2026-03-0'.(2 + 2 * $i).'T18:00:00.123456Z');
@@ -56,17 +56,17 @@ function fillGym(Tests\ApiTestCase $test): string
         logSession($test, $other, exercise($bar, $bands[2], 'knee'), $counts);
     }
     $row = exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.4, 'heel_mark_m' => 0.2]);
-    $test->postJson("/api/athletes/$id/sets", set($test, $row, 9))->assertCreated();
-    $test->putJson("/api/athletes/$id/setup", $exercise)->assertOk();
+    $test->postJson("/api/v1/athletes/$id/sets", set($test, $row, 9))->assertCreated();
+    $test->putJson("/api/v1/athletes/$id/setup", $exercise)->assertOk();
     $looked = ['id' => uuid(), 'inspected_on' => '2026-03-05', 'finding' => 'sound'];
-    $test->postJson("/api/bands/{$bands[1]}/inspections", $looked)->assertSuccessful();
-    $test->postJson("/api/athletes/$other/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 4]])->assertSuccessful();
+    $test->postJson("/api/v1/bands/{$bands[1]}/inspections", $looked)->assertSuccessful();
+    $test->postJson("/api/v1/athletes/$other/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 4]])->assertSuccessful();
     addClass($test);
     followLog();
     $coach = User::query()->where('email', 'coach@one.example')->value('id');
     $raised = ['caps_raised_by' => $coach, 'caps_raised_at' => '2026-03-05 12:00:00Z'];
     DB::table('gyms')->where('id', app(CurrentGym::class)->id())->update($raised);
-    $test->getJson("/api/athletes/$id")->assertOk();
+    $test->getJson("/api/v1/athletes/$id")->assertOk();
 
     return $id;
 }
@@ -74,12 +74,12 @@ function fillGym(Tests\ApiTestCase $test): string
 it('comes into an empty gym as it went out, answers alike there, and follows from its log alike', function (): void {
     $id = fillGym($this);
     $asked = [
-        "/api/athletes/$id",
-        "/api/athletes/$id/sets",
-        "/api/athletes/$id/ladder?lane=pull&goal_share=1&most_rungs=8&advice=yes",
-        "/api/athletes/$id/session",
-        '/api/calls',
-        '/api/kit',
+        "/api/v1/athletes/$id",
+        "/api/v1/athletes/$id/sets",
+        "/api/v1/athletes/$id/ladder?lane=pull&goal_share=1&most_rungs=8&advice=yes",
+        "/api/v1/athletes/$id/session",
+        '/api/v1/calls',
+        '/api/v1/kit',
     ];
     $answer = fn (string $path): string => byAddress((string) $this->getJson($path)->assertOk()->getContent());
     $answers = fn (): array => array_map($answer, $asked);
@@ -101,16 +101,17 @@ it('comes into an empty gym as it went out, answers alike there, and follows fro
 });
 
 it('lets who came with it in, once they are invited', function (): void {
-    $this->postJson('/api/staff', bea())->assertCreated();
+    $this->postJson('/api/v1/staff', bea())->assertCreated();
     $lines = iterator_to_array(app(ExportQuery::class)->lines(), false);
     $this->signInAs($this->makeCoach('new@two.example'));
     app(BringIn::class)->into($lines);
     $bea = fn (): User => User::query()->where('gym_id', app(CurrentGym::class)->id())->where('email', 'bea@one.example')->sole();
     expect($bea()->password)->toBe(User::NO_PASSWORD);
 
-    $path = $this->postJson('/api/staff', ['name' => 'Beatrix'] + bea())->assertCreated()->assertJsonPath('id', $bea()->id)->json('path');
+    $path = $this->postJson('/api/v1/staff', ['name' => 'Beatrix'] + bea())->assertCreated()->assertJsonPath('id', $bea()->id)
+        ->json('path');
     $this->withHeader('Password-Link', substr((string) $path, strlen('/password#')))
-        ->putJson('/api/password-link', ['password' => 'other chalk'])->assertNoContent();
+        ->putJson('/api/v1/password-link', ['password' => 'other chalk'])->assertNoContent();
     expect($bea()->name)->toBe('Beatrix')->and(password_verify('other chalk', $bea()->password))->toBeTrue();
 });
 
@@ -176,7 +177,7 @@ it('comes into no gym where there are athletes', function (): void {
 
 it('gives an athlete what is theirs and nobody else’s, and notes who looked at the answers of a screen', function (): void {
     $id = fillGym($this);
-    $body = $this->get("/api/athletes/$id/export")->assertOk()->assertHeader('Content-Type', 'application/x-ndjson')->streamedContent();
+    $body = $this->get("/api/v1/athletes/$id/export")->assertOk()->assertHeader('Content-Type', 'application/x-ndjson')->streamedContent();
     $rows = array_map(json_decode(...), array_slice(explode("\n", trim($body)), 1, -1));
     foreach ($rows as $row) {
         $column = ExportTable::from($row->table)->athleteColumn();
@@ -188,7 +189,7 @@ it('gives an athlete what is theirs and nobody else’s, and notes who looked at
         ->and($body)->not->toContain('bea@one.example')
         ->and(ScreeningLook::query()->pluck('user_id')->all())->toBe([$this->coach->id])
         ->and(fn () => app(BringIn::class)->into(explode("\n", trim($body))))->toThrow(BadExport::class);
-    expect($this->get('/api/export')->assertOk()->streamedContent())->toContain('"table":"gear"')
+    expect($this->get('/api/v1/export')->assertOk()->streamedContent())->toContain('"table":"gear"')
         ->and(ScreeningLook::query()->count())->toBe(2);
 });
 

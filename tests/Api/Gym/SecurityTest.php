@@ -11,7 +11,8 @@ use Illuminate\Support\Facades\DB;
 require_once __DIR__.'/../Support/everyRoute.php';
 
 const PUBLIC_ROUTES = [
-    '/api/health', '/api/sign-in', '/api/gym', '/api/cautions', '/api/pulse/{ticket}', '/api/password-links', '/api/password-link',
+    '/api/v1/health', '/api/v1/sign-in', '/api/v1/gym', '/api/v1/cautions', '/api/v1/pulse/{ticket}', '/api/v1/password-links',
+    '/api/v1/password-link',
 ];
 
 /** A body each route would take, so that only the ids are wrong. */
@@ -60,7 +61,7 @@ it('needs a sign-in for every route but the sign-in and the health check', funct
             continue;
         }
         $asked++;
-        $isByLink = str_starts_with($path, '/api/my') || str_starts_with($path, '/api/calendars');
+        $isByLink = str_starts_with($path, '/api/v1/my') || str_starts_with($path, '/api/v1/calendars');
         [$status, $code] = $isByLink ? [410, 'link-ended'] : [401, 'signed-out'];
         $this->json($method, (string) preg_replace('/\{\w+\}/', uuid(), $path))->assertStatus($status)->assertJsonPath('code', $code);
     }
@@ -70,14 +71,14 @@ it('needs a sign-in for every route but the sign-in and the health check', funct
 
 it('answers 404 to another gym’s ids on every route, and changes nothing there', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     $set = set($this, exercise($bar, $band), 8);
-    $this->postJson("/api/athletes/$athlete/sets", $set)->assertCreated();
+    $this->postJson("/api/v1/athletes/$athlete/sets", $set)->assertCreated();
     $screening = uuid();
-    $this->postJson("/api/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
+    $this->postJson("/api/v1/athletes/$athlete/screenings", ['id' => $screening, 'overhead' => 'level'])->assertCreated();
     $class = addClass($this);
     DB::table('sessions')->insert(['id' => 'theirs', 'user_id' => $this->coach->id, 'payload' => '', 'last_activity' => 1, 'began_at' => 1]);
-    $this->postJson("/api/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->assertCreated();
+    $this->postJson("/api/v1/athletes/$athlete/link", ['id' => uuid(), 'days' => 30])->assertCreated();
     $import = addPeopleFile($this);
     followLog();
     $ids = [
@@ -90,7 +91,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
         'band' => $band,
         'set' => $set['id'],
         'weighing' => $athlete,
-        'recomputation' => $this->postJson('/api/recomputations', ['id' => uuid(), 'athlete_id' => $athlete])->json('id'),
+        'recomputation' => $this->postJson('/api/v1/recomputations', ['id' => uuid(), 'athlete_id' => $athlete])->json('id'),
         'off' => $athlete,
         'import' => $import,
         'member' => $this->coach->id,
@@ -98,17 +99,21 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
         'method' => 'not-theirs',
         'call' => CallRecord::query()->firstOrFail()->id,
     ];
-    $before = [$this->getJson("/api/athletes/$athlete")->json(), $this->getJson('/api/kit')->json(), $this->getJson('/api/calls')->json()];
+    $answers = fn (): array => array_map(
+        fn (string $path) => $this->getJson($path)->json(),
+        ["/api/v1/athletes/$athlete", '/api/v1/kit', '/api/v1/calls'],
+    );
+    $before = $answers();
 
     $this->signInAs($this->makeCoach('coach@two.example'));
     [$ownBar, $ownBand] = [addBar($this), addBand($this)];
     $linked = addAthlete($this);
-    $link = $this->postJson("/api/athletes/$linked/link", ['id' => uuid(), 'days' => 30])->assertCreated()->json('path');
-    $this->putJson('/api/settings/athletes-tell', ['tells' => ['sets', 'pain', 'soreness', 'coming']])->assertOk();
+    $link = $this->postJson("/api/v1/athletes/$linked/link", ['id' => uuid(), 'days' => 30])->assertCreated()->json('path');
+    $this->putJson('/api/v1/settings/athletes-tell', ['tells' => ['sets', 'pain', 'soreness', 'coming']])->assertOk();
     $this->withHeader('Athlete-Link', substr((string) $link, strlen('/my#')));
     $asked = 0;
     foreach (everyRoute() as [$method, $path]) {
-        if (! str_contains($path, '{') || str_starts_with($path, '/api/calendars')) {
+        if (! str_contains($path, '{') || str_starts_with($path, '/api/v1/calendars')) {
             continue;
         }
         $asked++;
@@ -118,43 +123,39 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     }
     expect($asked)->toBeGreaterThan(22);
     foreach (['/pain/undoing' => ['told_id' => $set['id']], '/coming' => ['class_id' => $class, 'on' => '2026-03-02', 'coming' => true, 'told_at' => '2026-03-02T17:00:00Z']] as $path => $body) {
-        $this->postJson("/api/my$path", ['id' => uuid(), ...$body])->assertNotFound();
+        $this->postJson("/api/v1/my$path", ['id' => uuid(), ...$body])->assertNotFound();
     }
 
     // Another gym's gear cannot be used either, and its set ids say nothing.
     $own = addAthlete($this);
-    $this->putJson("/api/athletes/$own/setup", exercise($bar, $band))->assertStatus(422);
-    $this->getJson("/api/athletes/$own/scale?band=$band")->assertNotFound();
+    $this->putJson("/api/v1/athletes/$own/setup", exercise($bar, $band))->assertStatus(422);
+    $this->getJson("/api/v1/athletes/$own/scale?band=$band")->assertNotFound();
     $this->postJson(
-        '/api/bench/curve',
+        '/api/v1/bench/curve',
         ['band' => ['name' => 'B', 'hung_length_m' => 1, 'width_mm' => 29, 'thickness_mm' => 4.5], 'athlete_id' => $athlete],
     )->assertNotFound();
-    $this->postJson("/api/athletes/$own/sets", set($this, exercise($ownBar, $ownBand), 5, replaces_id: $set['id']))->assertNotFound();
-    $this->postJson("/api/athletes/$own/sets", ['id' => $set['id']] + set($this, exercise($ownBar, $ownBand), 5))->assertCreated();
-    $this->getJson('/api/athletes')->assertJsonCount(2, 'items');
+    $this->postJson("/api/v1/athletes/$own/sets", set($this, exercise($ownBar, $ownBand), 5, replaces_id: $set['id']))->assertNotFound();
+    $this->postJson("/api/v1/athletes/$own/sets", ['id' => $set['id']] + set($this, exercise($ownBar, $ownBand), 5))->assertCreated();
+    $this->getJson('/api/v1/athletes')->assertJsonCount(2, 'items');
 
     $this->signInAs($this->coach);
-    expect([
-        $this->getJson("/api/athletes/$athlete")->json(),
-        $this->getJson('/api/kit')->json(),
-        $this->getJson('/api/calls')->json(),
-    ])->toBe($before);
+    expect($answers())->toBe($before);
 });
 
 it('answers 404 to ids that are none', function (string $id): void {
-    $this->getJson("/api/athletes/$id")->assertNotFound();
+    $this->getJson("/api/v1/athletes/$id")->assertNotFound();
 })->with(['1', 'abc', '01900000-0000-7000-8000-00000000000g', '..%2f', '%00', '01900000-0000-7000-8000-000000000001%0a']);
 
 it('signs in with the right password only, and keeps the password to itself', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     $this->postJson(
-        '/api/sign-in',
+        '/api/v1/sign-in',
         ['email' => 'coach@one.example', 'password' => 'wrong'],
     )->assertStatus(422)->assertJsonPath('code', 'wrong-sign-in');
-    $this->postJson('/api/sign-in', ['email' => 'COACH@one.example', 'password' => 'right-password'])->assertOk()
+    $this->postJson('/api/v1/sign-in', ['email' => 'COACH@one.example', 'password' => 'right-password'])->assertOk()
         ->assertJsonPath('email', 'coach@one.example')->assertJsonMissingPath('password');
-    $this->getJson('/api/me')->assertOk();
-    $this->postJson('/api/sign-out')->assertNoContent();
+    $this->getJson('/api/v1/me')->assertOk();
+    $this->postJson('/api/v1/sign-out')->assertNoContent();
 
     expect(User::query()->firstOrFail()->password)->not->toContain('right-password');
 });
@@ -162,7 +163,7 @@ it('signs in with the right password only, and keeps the password to itself', fu
 it('slows down wrong passwords for an account, longer each time, and tells how long', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson(
-        '/api/sign-in',
+        '/api/v1/sign-in',
         ['email' => $email, 'password' => $password],
     );
     foreach (range(1, 5) as $ignored) {
@@ -186,7 +187,7 @@ it('slows down wrong passwords for an account, longer each time, and tells how l
 it('does not lock an account out on a device that knows it, nor by an address as its name', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson(
-        '/api/sign-in',
+        '/api/v1/sign-in',
         ['email' => $email, 'password' => $password],
     );
     $device = $try('right-password')->assertOk()->getCookie('steady-rung-device', false)?->getValue();
@@ -202,7 +203,7 @@ it('does not lock an account out on a device that knows it, nor by an address as
 
 it('slows an address down that tries many accounts, and forgets it after a day', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
-    $try = fn (string $email) => $this->postJson('/api/sign-in', ['email' => $email, 'password' => 'wrong']);
+    $try = fn (string $email) => $this->postJson('/api/v1/sign-in', ['email' => $email, 'password' => 'wrong']);
     foreach (range(1, 21) as $i) {
         $try("somebody$i@else.example")->assertStatus(422);
     }
@@ -216,7 +217,7 @@ it('slows an address down that tries many accounts, and forgets it after a day',
 it('locks nobody out where they are known, whatever their address is slowed down for, and slows guesses on a known device too', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     $try = fn (string $password, string $email = 'coach@one.example') => $this->postJson(
-        '/api/sign-in',
+        '/api/v1/sign-in',
         ['email' => $email, 'password' => $password],
     );
     $device = $try('right-password')->assertOk()->getCookie('steady-rung-device', false)?->getValue();
@@ -236,16 +237,16 @@ it('makes nobody wait for a clock that was set back', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     $this->clock->passSeconds(30 * 86400);
     foreach (range(1, 6) as $ignored) {
-        $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'wrong']);
+        $this->postJson('/api/v1/sign-in', ['email' => 'coach@one.example', 'password' => 'wrong']);
     }
     $this->clock->passSeconds(-30 * 86400);
-    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertOk();
+    $this->postJson('/api/v1/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertOk();
 });
 
 it('counts no right password against a gym whose coaches all sign in from one address', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     foreach (range(1, 25) as $ignored) {
-        $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertOk();
+        $this->postJson('/api/v1/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertOk();
     }
 });
 
@@ -281,20 +282,20 @@ it('takes as long for an account that is not there, and takes any text as one', 
             return false;
         }
     });
-    $this->postJson('/api/sign-in', ['email' => 'nobody@else.example', 'password' => 'wrong'])->assertStatus(422);
-    $this->postJson('/api/sign-in', ['email' => str_repeat("'", 200), 'password' => 'wrong'])->assertStatus(422);
+    $this->postJson('/api/v1/sign-in', ['email' => 'nobody@else.example', 'password' => 'wrong'])->assertStatus(422);
+    $this->postJson('/api/v1/sign-in', ['email' => str_repeat("'", 200), 'password' => 'wrong'])->assertStatus(422);
 
-    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'wrong'])->assertStatus(422);
+    $this->postJson('/api/v1/sign-in', ['email' => 'coach@one.example', 'password' => 'wrong'])->assertStatus(422);
 
     expect($seen)->toHaveCount(3)
         ->and(array_map(fn (string $hash): int => password_get_info($hash)['options']['cost'], $seen))->toBe([4, 4, 4]);
 });
 
 it('answers 401 to a token of any kind, and keeps every answer out of caches', function (): void {
-    $this->getJson('/api/athletes')->assertOk()->assertHeader('Cache-Control', 'no-store, private');
+    $this->getJson('/api/v1/athletes')->assertOk()->assertHeader('Cache-Control', 'no-store, private');
     $this->app->make(AuthManager::class)->forgetGuards();
     $this->withHeaders(['Authorization' => 'Bearer 1|abc'])
-        ->getJson('/api/me')
+        ->getJson('/api/v1/me')
         ->assertStatus(401)
         ->assertHeader('Cache-Control', 'no-store, private');
 });
@@ -302,14 +303,14 @@ it('answers 401 to a token of any kind, and keeps every answer out of caches', f
 it('signs nobody in from a foreign page', function (): void {
     $this->app->make(AuthManager::class)->forgetGuards();
     $this->withHeaders(['Origin' => 'https://elsewhere.example'])->postJson(
-        '/api/sign-in',
+        '/api/v1/sign-in',
         ['email' => 'coach@one.example', 'password' => 'right-password'],
     )
         ->assertStatus(403)->assertJsonPath('code', 'foreign-origin');
 });
 
 it('tells its health without a sign-in, and its cautions with one', function (): void {
-    $this->getJson('/api/cautions')->assertOk()->assertJsonFragment(['code' => 'band-recoil']);
+    $this->getJson('/api/v1/cautions')->assertOk()->assertJsonFragment(['code' => 'band-recoil']);
     $this->app->make(AuthManager::class)->forgetGuards();
-    $this->getJson('/api/health')->assertOk()->assertJson(['application' => 'steady-rung', 'database' => true]);
+    $this->getJson('/api/v1/health')->assertOk()->assertJson(['application' => 'steady-rung', 'database' => true]);
 });

@@ -19,26 +19,26 @@ it('makes the first gym and its coach once, and signs the coach in', function ()
     $this->app->make(AuthManager::class)->forgetGuards();
     User::query()->delete();
     Gym::query()->delete();
-    $this->getJson('/api/health')->assertJsonPath('founded', false);
+    $this->getJson('/api/v1/health')->assertJsonPath('founded', false);
     foreach (['email' => 'ines', 'timezone' => 'Europe/Atlantis', 'password' => 'short', 'gym_name' => "\u{200B}"] as $field => $wrong) {
-        $this->postJson('/api/gym', [$field => $wrong] + FOUNDING)
+        $this->postJson('/api/v1/gym', [$field => $wrong] + FOUNDING)
             ->assertStatus(422)
             ->assertJsonPath('errors.0.pointer', "/$field")
             ->assertJsonMissing(['value' => 'short']);
     }
-    $this->postJson('/api/gym', FOUNDING)->assertCreated()->assertJsonPath('gym_name', 'The Loft')->assertJsonPath('demo', false)->assertJsonPath('role', 'owner');
-    $this->getJson('/api/me')->assertOk()->assertJsonPath('email', 'ines@loft.example');
-    $this->getJson('/api/health')->assertJsonPath('founded', true);
-    $this->postJson('/api/gym', FOUNDING)->assertStatus(409)->assertJsonPath('code', 'founded');
+    $this->postJson('/api/v1/gym', FOUNDING)->assertCreated()->assertJsonPath('gym_name', 'The Loft')->assertJsonPath('demo', false)->assertJsonPath('role', 'owner');
+    $this->getJson('/api/v1/me')->assertOk()->assertJsonPath('email', 'ines@loft.example');
+    $this->getJson('/api/v1/health')->assertJsonPath('founded', true);
+    $this->postJson('/api/v1/gym', FOUNDING)->assertStatus(409)->assertJsonPath('code', 'founded');
 });
 
 it('changes the gym, the time zone and the coach', function (): void {
     $this->putJson(
-        '/api/settings',
+        '/api/v1/settings',
         ['gym_name' => 'New name', 'timezone' => 'America/Lima'],
     )->assertOk()->assertJsonPath('gym_name', 'New name')->assertJsonPath('timezone', 'America/Lima');
-    $this->putJson('/api/settings', ['gym_name' => 'New name', 'timezone' => 'Mars'])->assertStatus(422);
-    $this->putJson('/api/me', ['name' => 'Ines'])->assertOk()->assertJsonPath('name', 'Ines');
+    $this->putJson('/api/v1/settings', ['gym_name' => 'New name', 'timezone' => 'Mars'])->assertStatus(422);
+    $this->putJson('/api/v1/me', ['name' => 'Ines'])->assertOk()->assertJsonPath('name', 'Ines');
 });
 
 it('changes the password with the present one, and signs other devices out', function (): void {
@@ -50,23 +50,23 @@ it('changes the password with the present one, and signs other devices out', fun
         'began_at' => 1,
     ]);
     $this->putJson(
-        '/api/password',
+        '/api/v1/password',
         ['present' => 'wrong-password', 'new' => 'a longer one'],
     )->assertStatus(422)->assertJsonPath('code', 'wrong-password');
     $this->putJson(
-        '/api/password',
+        '/api/v1/password',
         ['present' => 'right-password', 'new' => 'short'],
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/new');
-    $this->putJson('/api/password', ['present' => 'right-password', 'new' => 'a longer one'])->assertNoContent();
-    $this->getJson('/api/me')->assertOk();
+    $this->putJson('/api/v1/password', ['present' => 'right-password', 'new' => 'a longer one'])->assertNoContent();
+    $this->getJson('/api/v1/me')->assertOk();
 
     expect(DB::table('sessions')->count())->toBe(0);
-    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertStatus(422);
-    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'a longer one'])->assertOk();
+    $this->postJson('/api/v1/sign-in', ['email' => 'coach@one.example', 'password' => 'right-password'])->assertStatus(422);
+    $this->postJson('/api/v1/sign-in', ['email' => 'coach@one.example', 'password' => 'a longer one'])->assertOk();
 });
 
 it('takes no password that the hash would cut, or that is the account’s own name, and slows guesses at the present one', function (): void {
-    $change = fn (string $present, string $new) => $this->putJson('/api/password', ['present' => $present, 'new' => $new]);
+    $change = fn (string $present, string $new) => $this->putJson('/api/v1/password', ['present' => $present, 'new' => $new]);
     foreach ([str_repeat('a', 73), str_repeat('ä', 37), 'coach@one.example', 'COACH@one.example'] as $wrong) {
         $change('right-password', $wrong)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/new');
     }

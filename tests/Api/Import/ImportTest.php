@@ -16,14 +16,14 @@ beforeEach(function (): void {
 
         return $this->call(
             'POST',
-            "/api/imports?id=$id&kind=$kind&name=log.csv",
+            "/api/v1/imports?id=$id&kind=$kind&name=log.csv",
             server: $this->transformHeadersToServerVars(['Content-Type' => 'text/csv', 'Accept' => 'application/json', 'Origin' => 'http://127.0.0.1:8080']),
             content: $text,
         );
     };
     /** Maps as it was guessed, with more said. */
     $this->map = fn (TestResponse $dry, array $matches = [], array $columns = [], ?string $dates = null): TestResponse => $this->putJson(
-        "/api/imports/{$dry->json('import.id')}/mapping",
+        "/api/v1/imports/{$dry->json('import.id')}/mapping",
         [
             'columns' => array_replace(array_map(fn (array $c): array => ['field' => $c['field'], 'unit' => $c['unit']], $dry->json('import.columns')), $columns),
             'dates' => $dates ?? $dry->json('import.dates'),
@@ -31,12 +31,12 @@ beforeEach(function (): void {
         ],
     );
     $this->bring = function (TestResponse $dry): TestResponse {
-        $this->postJson("/api/imports/{$dry->json('import.id')}/order")->assertOk();
+        $this->postJson("/api/v1/imports/{$dry->json('import.id')}/order")->assertOk();
         workOff();
 
-        return $this->getJson("/api/imports/{$dry->json('import.id')}");
+        return $this->getJson("/api/v1/imports/{$dry->json('import.id')}");
     };
-    $this->undo = fn (TestResponse $dry): TestResponse => $this->postJson("/api/imports/{$dry->json('import.id')}/undoing");
+    $this->undo = fn (TestResponse $dry): TestResponse => $this->postJson("/api/v1/imports/{$dry->json('import.id')}/undoing");
 });
 
 it('brings people in with guessed columns and units, once, and archives them when it is undone', function (): void {
@@ -51,7 +51,7 @@ it('brings people in with guessed columns and units, once, and archives them whe
     $bea = Athlete::query()->where('name', 'Bea Long')->firstOrFail();
     expect($bea->mass_kg)->toEqualWithDelta(69.85, 0.01)->and($bea->stature_m)->toEqualWithDelta(1.7018, 1e-4)
         ->and(Weighing::query()->where('athlete_id', $bea->id)->count())->toBe(1);
-    $this->getJson("/api/athletes/$bea->id")->assertOk()->assertJsonPath('screen.outcome', null);
+    $this->getJson("/api/v1/athletes/$bea->id")->assertOk()->assertJsonPath('screen.outcome', null);
     ($this->undo)($dry)->assertOk()->assertJsonPath('state', 'undone');
     expect(Athlete::query()->whereNull('archived_at')->pluck('name')->all())->toBe(['Ada']);
 });
@@ -77,9 +77,9 @@ it('brings sets in as this gym’s exercises, as shares of bodyweight or as coun
         ->and($sets->pluck('setup_name')->all())->toBe(['Band, foot, Bar', 'Band, foot, Bar', 'Gravity machine', 'Ring thing', null, 'Unassisted pull-up'])
         ->and($sets[2]->carried_share)->toEqualWithDelta(0.7, 1e-9)->and($sets[3]->carried_share)->toBeNull()
         ->and($sets[4]->hang_s)->toBe(31.0)->and($sets[2]->note)->toBe('easy');
-    $this->getJson("/api/athletes/$ada")->assertOk()->assertJsonPath('best_hang_s', 31);
+    $this->getJson("/api/v1/athletes/$ada")->assertOk()->assertJsonPath('best_hang_s', 31);
     expect(CapacityRecord::query()->where('athlete_id', $ada)->exists())->toBeTrue();
-    $this->getJson("/api/athletes/$ada/sets")->assertOk()->assertJsonPath('items.0.clean_reps', 1);
+    $this->getJson("/api/v1/athletes/$ada/sets")->assertOk()->assertJsonPath('items.0.clean_reps', 1);
 
     $again = ($this->file)('sets', $text."20/02/2026,Annie,Blue band,9,,,1,\n")->assertJsonPath('ready', 1)->assertJsonPath('known', 6);
     ($this->bring)($again)->assertJsonPath('taken', 1)->assertJsonPath('known', 6);
@@ -93,15 +93,15 @@ it('undoes a file by rows of their own, leaves what was corrected since, and tak
     ($this->bring)($dry)->assertJsonPath('taken', 3);
     expect(LoggedSet::query()->where('clean_reps', 2)->firstOrFail()->carried_share)->toEqualWithDelta(1.1, 1e-9);
     $first = LoggedSet::query()->where('clean_reps', 3)->firstOrFail();
-    $this->postJson("/api/athletes/$ada/sets", set($this, exerciseOn(['kind' => 'strict']), 2, replaces_id: $first->id, performed_at: '2026-02-01T12:00:00Z'))->assertCreated();
+    $this->postJson("/api/v1/athletes/$ada/sets", set($this, exerciseOn(['kind' => 'strict']), 2, replaces_id: $first->id, performed_at: '2026-02-01T12:00:00Z'))->assertCreated();
     ($this->undo)($dry)->assertOk()->assertJsonPath('state', 'undone');
     ($this->undo)($dry)->assertOk();
     expect(LoggedSet::standing($ada)->pluck('clean_reps')->all())->toBe([2])->and(LoggedSet::query()->count())->toBe(6);
-    $this->getJson("/api/athletes/$ada")->assertOk();
+    $this->getJson("/api/v1/athletes/$ada")->assertOk();
     $again = ($this->file)('sets', $text)->assertJsonPath('ready', 3)->assertJsonPath('known', 0);
     ($this->bring)($again)->assertJsonPath('taken', 3);
     expect(LoggedSet::standing($ada)->count())->toBe(4);
-    $this->getJson('/api/imports')->assertJsonCount(2, 'items')->assertJsonPath('items.0.state', 'ended')->assertJsonPath('items.1.state', 'undone');
+    $this->getJson('/api/v1/imports')->assertJsonCount(2, 'items')->assertJsonPath('items.0.state', 'ended')->assertJsonPath('items.1.state', 'undone');
 });
 
 it('brings weighings in, the latest being the mass, and takes them back', function (): void {
@@ -113,7 +113,7 @@ it('brings weighings in, the latest being the mass, and takes them back', functi
     expect(Athlete::query()->findOrFail($ada)->mass_kg)->toBe(71.5);
     ($this->undo)($dry)->assertOk();
     expect(Athlete::query()->findOrFail($ada)->mass_kg)->toBe(70.0);
-    $this->getJson("/api/athletes/$ada/body")->assertOk();
+    $this->getJson("/api/v1/athletes/$ada/body")->assertOk();
 });
 
 it('stores nothing of a file when something fails in the middle, and brings all when told again', function (): void {
@@ -144,8 +144,8 @@ it('refuses what is no table, what is too long, and another file under the same 
     ($this->file)('people', "name\nAda", $id)->assertCreated();
     ($this->file)('people', "name\nAda", $id)->assertOk();
     ($this->file)('people', "name\nBea", $id)->assertStatus(409);
-    $this->putJson("/api/imports/$id/mapping", ['columns' => [['field' => 'name', 'unit' => 'kg']], 'dates' => 'day-first'])->assertStatus(422);
-    $this->putJson("/api/imports/$id/mapping", ['columns' => [], 'dates' => 'day-first', 'matches' => [['field' => 'note', 'text' => 'x', 'target' => 'leave']]])->assertStatus(422);
+    $this->putJson("/api/v1/imports/$id/mapping", ['columns' => [['field' => 'name', 'unit' => 'kg']], 'dates' => 'day-first'])->assertStatus(422);
+    $this->putJson("/api/v1/imports/$id/mapping", ['columns' => [], 'dates' => 'day-first', 'matches' => [['field' => 'note', 'text' => 'x', 'target' => 'leave']]])->assertStatus(422);
 });
 
 it('leaves the following of what reaches back for years to the worker, whatever is looked at of the gym meanwhile', function (): void {
@@ -153,9 +153,9 @@ it('leaves the following of what reaches back for years to the worker, whatever 
     $dry = ($this->file)('sets', "date,athlete,exercise,reps,share\n2019-05-06,Ada Mill,Green,8,60\n2019-05-09,Ada Mill,Green,9,60\n")->assertCreated();
     ($this->map)($dry, [['exercise', 'Green', 'share']])->assertOk()->assertJsonPath('ready', 2);
     $due = fn (): ?string => Athlete::query()->findOrFail($id)->follow_from;
-    $this->postJson("/api/imports/{$dry->json('import.id')}/order")->assertOk();
+    $this->postJson("/api/v1/imports/{$dry->json('import.id')}/order")->assertOk();
     app(BringRows::class)->bring($dry->json('import.id'));
-    foreach (['/api/athletes', '/api/calls', '/api/kit'] as $path) {
+    foreach (['/api/v1/athletes', '/api/v1/calls', '/api/v1/kit'] as $path) {
         $this->getJson($path)->assertOk();
         expect($due())->toBe('2019-05-06');
     }
@@ -163,6 +163,6 @@ it('leaves the following of what reaches back for years to the worker, whatever 
     expect($due())->toBeNull()->and(CapacityRecord::query()->where('athlete_id', $id)->exists())->toBeTrue();
     ($this->undo)($dry)->assertOk();
     expect($due())->toBe('2019-05-06');
-    $this->getJson("/api/athletes/$id")->assertOk();
+    $this->getJson("/api/v1/athletes/$id")->assertOk();
     expect($due())->toBeNull();
 });

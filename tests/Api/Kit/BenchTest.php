@@ -15,9 +15,9 @@ it('measures a band on the simulated scale, and bears with its silence, repetiti
     $this->app->instance(HangingScale::class, new HangingScale($address));
     Gym::query()->update(['is_demo' => true]);
     try {
-        $scale = fn () => $this->getJson('/api/bench/scale')->assertOk()->json();
+        $scale = fn () => $this->getJson('/api/v1/bench/scale')->assertOk()->json();
         $hang = fn (string $fault = 'none') => $this->putJson(
-            '/api/bench/scale/hang',
+            '/api/v1/bench/scale/hang',
             ['band' => ON_BENCH, 'length_m' => 1.6, 'fault' => $fault],
         )->assertNoContent();
         $becomes = function (string $state) use ($scale): array {
@@ -44,7 +44,7 @@ it('measures a band on the simulated scale, and bears with its silence, repetiti
         expect($becomes('repeating')['force_n'])->toBeNull();
         $hang('none');
         $becomes('steady');
-        $this->putJson('/api/bench/scale/zero')->assertNoContent();
+        $this->putJson('/api/v1/bench/scale/zero')->assertNoContent();
         Wait::until(fn (): bool => abs($scale()['force_n'] ?? 99) < 2.0, 'The scale did not zero.');
     } finally {
         $process->stop();
@@ -55,9 +55,9 @@ it('shows a simulated scale in a gym of somebody’s own only where that was ask
     [$process, $address] = startScale();
     $this->app->instance(HangingScale::class, new HangingScale($address));
     try {
-        $this->getJson('/api/bench/scale')->assertOk()->assertJson(['connected' => false, 'simulated' => false]);
+        $this->getJson('/api/v1/bench/scale')->assertOk()->assertJson(['connected' => false, 'simulated' => false]);
         config(['devices.scale_simulated' => 'everywhere']);
-        $this->getJson('/api/bench/scale')->assertOk()->assertJson(['connected' => true, 'simulated' => true]);
+        $this->getJson('/api/v1/bench/scale')->assertOk()->assertJson(['connected' => true, 'simulated' => true]);
     } finally {
         $process->stop();
     }
@@ -65,8 +65,8 @@ it('shows a simulated scale in a gym of somebody’s own only where that was ask
 
 it('says that no scale answers, and that readings can be typed', function (): void {
     $this->app->instance(HangingScale::class, new HangingScale('127.0.0.1:9'));
-    $this->getJson('/api/bench/scale')->assertOk()->assertJson(['connected' => false, 'state' => 'silent']);
-    $this->putJson('/api/bench/scale/zero')->assertStatus(409)->assertJsonPath('code', 'scale-away');
+    $this->getJson('/api/v1/bench/scale')->assertOk()->assertJson(['connected' => false, 'state' => 'silent']);
+    $this->putJson('/api/v1/bench/scale/zero')->assertStatus(409)->assertJsonPath('code', 'scale-away');
 });
 
 it('reads the line protocol, in N and kg, and passes over what it cannot read', function (): void {
@@ -85,7 +85,7 @@ it('reads the line protocol, in N and kg, and passes over what it cannot read', 
 it('shows the curve settle with each point, and what the band takes off at foot and knee, and stores nothing', function (): void {
     [$athlete, $bar] = [addAthlete($this), addBar($this)];
     $law = RubberLaw::fromSize(1.0, 29, 4.5);
-    $bench = fn (float ...$lengths) => $this->postJson('/api/bench/curve', [
+    $bench = fn (float ...$lengths) => $this->postJson('/api/v1/bench/curve', [
         'band' => [...ON_BENCH, 'points' => array_map(fn (float $l) => ['length_m' => $l, 'force_n' => $law->forceN($l)], $lengths)],
         'athlete_id' => $athlete, 'bar_id' => $bar,
     ])->assertOk();
@@ -100,12 +100,12 @@ it('shows the curve settle with each point, and what the band takes off at foot 
         ->and($foot['help_kg']['mean'])->toBeGreaterThan($knee['help_kg']['mean'])
         ->and(70 * (1 - $foot['share']))->toEqualWithDelta($foot['help_kg']['mean'], 1e-9)
         ->and($foot['bottom_m'])->toEqualWithDelta(2.1, 1e-9);
-    $this->getJson('/api/kit')->assertJsonCount(0, 'bands');
+    $this->getJson('/api/v1/kit')->assertJsonCount(0, 'bands');
 });
 
 it('refuses a falling curve on the bench and names the point', function (): void {
     $this->postJson(
-        '/api/bench/curve',
+        '/api/v1/bench/curve',
         [
             'band' => [
                 ...ON_BENCH,

@@ -8,15 +8,15 @@ const NEW_BAND = ['name' => 'Elm', 'hung_length_m' => 1.0, 'width_mm' => 29, 'th
 
 it('keeps bars and bands, and shows a band without points as estimated with its uncertainty', function (): void {
     addBar($this, 2.4, 'Beam');
-    $this->postJson('/api/bands', ['id' => uuid(), ...NEW_BAND])->assertCreated()
+    $this->postJson('/api/v1/bands', ['id' => uuid(), ...NEW_BAND])->assertCreated()
         ->assertJsonPath('curve.status', 'estimated')->assertJsonPath('curve.relative_sd', 0.3);
 
-    $this->getJson('/api/kit')->assertOk()->assertJsonPath('gear.0.name', 'Beam')->assertJsonPath('bands.0.retired', false);
+    $this->getJson('/api/v1/kit')->assertOk()->assertJsonPath('gear.0.name', 'Beam')->assertJsonPath('bands.0.retired', false);
 });
 
 it('takes readings in kg and in N alike', function (): void {
     $band = fn (array $points): array => $this->postJson(
-        '/api/bands',
+        '/api/v1/bands',
         ['id' => $id = uuid(), ...NEW_BAND, 'name' => "Band {$id}", 'points' => $points],
     )->assertCreated()->json('curve');
 
@@ -26,7 +26,7 @@ it('takes readings in kg and in N alike', function (): void {
 
 it('refuses a reading without force, or with two', function (array $point): void {
     $this->postJson(
-        '/api/bands',
+        '/api/v1/bands',
         ['id' => uuid(), ...NEW_BAND, 'points' => [$point]],
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/points/0/force_n');
 })->with([[['length_m' => 1.5]], [['length_m' => 1.5, 'force_n' => 100, 'force_kg' => 10]]]);
@@ -34,73 +34,73 @@ it('refuses a reading without force, or with two', function (array $point): void
 it('refuses a fit that cannot be right, names the point and stores nothing', function (): void {
     $points = [['length_m' => 1.3, 'force_n' => 60], ['length_m' => 1.8, 'force_n' => 13], ['length_m' => 2.4, 'force_n' => 180]];
     $this->postJson(
-        '/api/bands',
+        '/api/v1/bands',
         ['id' => uuid(), ...NEW_BAND, 'points' => $points],
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/points/1');
-    $this->getJson('/api/kit')->assertJsonCount(0, 'bands');
+    $this->getJson('/api/v1/kit')->assertJsonCount(0, 'bands');
 });
 
 it('changes and retires gear; retired gear builds no set-up and can come back', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $rungs = fn (): int => count($this->getJson("/api/athletes/$athlete/scale")->json('rungs'));
+    $rungs = fn (): int => count($this->getJson("/api/v1/athletes/$athlete/scale")->json('rungs'));
     $this->putJson(
-        "/api/gear/$bar",
+        "/api/v1/gear/$bar",
         ['name' => 'Renamed', 'figures' => ['kind' => 'bar', 'height_m' => 2.7]],
     )->assertOk()->assertJsonPath('figures.height_m', 2.7);
     expect($rungs())->toBe(3);
 
-    $this->putJson("/api/bands/$band/retirement", ['retired' => true])->assertOk()->assertJsonPath('retired', true);
-    $this->putJson("/api/bands/$band/retirement", ['retired' => true])->assertOk();
+    $this->putJson("/api/v1/bands/$band/retirement", ['retired' => true])->assertOk()->assertJsonPath('retired', true);
+    $this->putJson("/api/v1/bands/$band/retirement", ['retired' => true])->assertOk();
     expect($rungs())->toBe(1);
 
-    $this->putJson("/api/bands/$band/retirement", ['retired' => false])->assertOk();
+    $this->putJson("/api/v1/bands/$band/retirement", ['retired' => false])->assertOk();
     expect($rungs())->toBe(3);
 });
 
 it('says when the set-up in use was lost with its gear, and keeps the log', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     logSession($this, $athlete, exercise($bar, $band), [8]);
-    $this->putJson("/api/gear/$bar/retirement", ['retired' => true])->assertOk();
+    $this->putJson("/api/v1/gear/$bar/retirement", ['retired' => true])->assertOk();
 
-    $this->getJson("/api/athletes/$athlete")->assertJsonPath('rung', null)->assertJsonPath('call', null)
+    $this->getJson("/api/v1/athletes/$athlete")->assertJsonPath('rung', null)->assertJsonPath('call', null)
         ->assertJsonPath('rung_lost', 'This bar is not in the kit, or is retired.');
-    $this->getJson("/api/athletes/$athlete/sets")->assertJsonCount(1, 'items');
-    $this->getJson('/api/athletes')->assertJsonPath('items.0.setup_name', null);
+    $this->getJson("/api/v1/athletes/$athlete/sets")->assertJsonCount(1, 'items');
+    $this->getJson('/api/v1/athletes')->assertJsonPath('items.0.setup_name', null);
 });
 
 it('makes open calls anew when the kit changes', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     logSession($this, $athlete, exercise($bar, $band), [8, 8, 8]);
-    $before = $this->getJson('/api/calls')->json('items.0.version');
+    $before = $this->getJson('/api/v1/calls')->json('items.0.version');
     addBand($this, 22, 'Thinner');
 
-    expect($this->getJson('/api/calls')->json('items.0.version'))->toBe($before + 1);
+    expect($this->getJson('/api/v1/calls')->json('items.0.version'))->toBe($before + 1);
 });
 
 it('brings the call back when the gear it stood on comes back', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     logSession($this, $athlete, exercise($bar, $band), [8, 8, 8]);
-    $this->putJson("/api/gear/$bar/retirement", ['retired' => true])->assertOk();
-    $this->getJson('/api/calls')->assertJsonCount(0, 'items');
-    $this->putJson("/api/gear/$bar/retirement", ['retired' => false])->assertOk();
+    $this->putJson("/api/v1/gear/$bar/retirement", ['retired' => true])->assertOk();
+    $this->getJson('/api/v1/calls')->assertJsonCount(0, 'items');
+    $this->putJson("/api/v1/gear/$bar/retirement", ['retired' => false])->assertOk();
 
-    $this->getJson('/api/calls')->assertJsonCount(1, 'items')->assertJsonPath('items.0.call.verdict', 'stay');
+    $this->getJson('/api/v1/calls')->assertJsonCount(1, 'items')->assertJsonPath('items.0.call.verdict', 'stay');
 });
 
 it('never loses a referral with the gear', function (): void {
     [$athlete, $bar, $band] = [addAthlete($this), addBar($this), addBand($this)];
-    $this->putJson("/api/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
+    $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $band))->assertOk();
     $this->postJson(
-        "/api/athletes/$athlete/sets",
+        "/api/v1/athletes/$athlete/sets",
         set($this, exercise($bar, $band), 5, pain: ['place' => 'elbow', 'level' => 4]),
     )->assertCreated();
-    $this->putJson("/api/bands/$band/retirement", ['retired' => true])->assertOk();
+    $this->putJson("/api/v1/bands/$band/retirement", ['retired' => true])->assertOk();
 
-    $this->getJson('/api/calls')->assertJsonCount(1, 'items')->assertJsonPath('items.0.call.verdict', 'refer');
-    $this->getJson("/api/athletes/$athlete")->assertJsonPath('rung', null)->assertJsonPath('call.call.verdict', 'refer');
+    $this->getJson('/api/v1/calls')->assertJsonCount(1, 'items')->assertJsonPath('items.0.call.verdict', 'refer');
+    $this->getJson("/api/v1/athletes/$athlete")->assertJsonPath('rung', null)->assertJsonPath('call.call.verdict', 'refer');
 });
 
 it('keeps what the floor is of, and rows need no more grip than it has from then on', function (): void {
@@ -109,16 +109,16 @@ it('keeps what the floor is of, and rows need no more grip than it has from then
     $flat = exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.5, 'heel_mark_m' => 0.6]);
     $codes = fn (): array => array_column(
         (array) $this->getJson(
-            "/api/athletes/$athlete/setup?exercise=".urlencode((string) json_encode($flat)),
+            "/api/v1/athletes/$athlete/setup?exercise=".urlencode((string) json_encode($flat)),
         )->json('rung.carried.warnings'),
         'code',
     );
 
-    $this->putJson('/api/kit/floor', ['floor' => 'ice'])->assertStatus(422);
-    $this->putJson('/api/kit/floor', ['floor' => 'rubber'])->assertOk()->assertJsonPath('floor', 'rubber');
-    expect($this->getJson('/api/kit')->json('floor'))->toBe('rubber');
+    $this->putJson('/api/v1/kit/floor', ['floor' => 'ice'])->assertStatus(422);
+    $this->putJson('/api/v1/kit/floor', ['floor' => 'rubber'])->assertOk()->assertJsonPath('floor', 'rubber');
+    expect($this->getJson('/api/v1/kit')->json('floor'))->toBe('rubber');
     $onRubber = $codes();
-    $this->putJson('/api/kit/floor', ['floor' => 'vinyl'])->assertOk();
+    $this->putJson('/api/v1/kit/floor', ['floor' => 'vinyl'])->assertOk();
     expect(array_diff($codes(), $onRubber))->not->toBe([]);
 });
 
@@ -129,16 +129,16 @@ it('asks to be sure of readings that look like pounds, and keeps them once someb
         [1.4, 1.8, 2.1],
     );
 
-    $this->postJson('/api/bands', $band + ['points' => $pounds])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/sure');
-    expect($this->getJson('/api/kit')->json('bands'))->toBe([]);
-    $kept = $this->postJson('/api/bands', $band + ['points' => $pounds, 'sure' => true])->assertCreated();
+    $this->postJson('/api/v1/bands', $band + ['points' => $pounds])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/sure');
+    expect($this->getJson('/api/v1/kit')->json('bands'))->toBe([]);
+    $kept = $this->postJson('/api/v1/bands', $band + ['points' => $pounds, 'sure' => true])->assertCreated();
     expect(array_column($kept->json('curve.doubts'), 'code'))->toContain('pounds')->and($kept->json('measured_on'))->not->toBeNull();
 });
 
 it('says when the sets of several athletes agree that a band helps less than it is taken for, and keeps silent otherwise', function (): void {
     [$bar, $band] = [addBar($this), addBand($this)];
     $onBand = exercise($bar, $band);
-    $learned = fn (): array => $this->getJson("/api/bands/$band/learned")->assertOk()->json();
+    $learned = fn (): array => $this->getJson("/api/v1/bands/$band/learned")->assertOk()->json();
     expect($learned())->toBe(['advice' => null, 'part' => null, 'athletes' => 0]);
 
     foreach (range(1, 4) as $i) {
@@ -149,7 +149,7 @@ it('says when the sets of several athletes agree that a band helps less than it 
             );
             $strict = $session % 2 === 1;
             $this->postJson(
-                "/api/athletes/$athlete/sets",
+                "/api/v1/athletes/$athlete/sets",
                 set(
                     $this,
                     $strict ? exerciseOn(['kind' => 'strict']) : $onBand,
@@ -163,7 +163,7 @@ it('says when the sets of several athletes agree that a band helps less than it 
         ->and($learned()['part'])->toBeLessThan(-0.04);
 
     $this->putJson(
-        "/api/bands/$band",
+        "/api/v1/bands/$band",
         [
             'name' => 'Otter',
             'hung_length_m' => 1.0,

@@ -16,16 +16,16 @@ beforeEach(function (): void {
     $this->clock->set('2026-03-09T18:00:00Z');
     logSession($this, $this->athlete, $this->exercise, [9, 8]);
     $this->weigh = fn (string $on, float $kg) => $this->postJson(
-        "/api/athletes/$this->athlete/weighings",
+        "/api/v1/athletes/$this->athlete/weighings",
         ['id' => uuid(), 'weighed_on' => $on, 'mass_kg' => $kg],
     )->assertCreated();
-    $this->order = fn (array $of, ?string $id = null): string => $this->postJson('/api/recomputations', ['id' => $id ??= uuid(), ...$of])
+    $this->order = fn (array $of, ?string $id = null): string => $this->postJson('/api/v1/recomputations', ['id' => $id ??= uuid(), ...$of])
         ->assertSuccessful()
         ->json('id');
     $this->shares = fn (): array => LoggedSet::standing($this->athlete)->orderBy('performed_at')->pluck('carried_share')->all();
-    $this->outdated = fn (string $of): array => $this->getJson("/api/$of/outdated-sets")->assertOk()->json();
+    $this->outdated = fn (string $of): array => $this->getJson("/api/v1/$of/outdated-sets")->assertOk()->json();
     $this->url = "athletes/$this->athlete";
-    $this->remeasure = fn (array $points) => $this->putJson("/api/bands/$this->band", [
+    $this->remeasure = fn (array $points) => $this->putJson("/api/v1/bands/$this->band", [
         'name' => 'Band', 'width_mm' => 29, 'thickness_mm' => 4.5, 'hung_length_m' => 1.0, 'points' => $points,
     ])->assertOk();
 });
@@ -38,11 +38,11 @@ it('says which sets a corrected weighing touches, computes them again by a job, 
     expect(($this->outdated)($this->url))->toMatchArray(['sets' => 2, 'athletes' => 1, 'from' => '2026-03-09', 'until' => '2026-03-09']);
 
     $order = ($this->order)(['athlete_id' => $this->athlete]);
-    $this->getJson("/api/recomputations/$order")->assertJson(['sets' => 2, 'done' => 0, 'state' => 'running']);
+    $this->getJson("/api/v1/recomputations/$order")->assertJson(['sets' => 2, 'done' => 0, 'state' => 'running']);
     expect(($this->shares)())->toBe($before);
     workOff();
     $after = ($this->shares)();
-    $this->getJson("/api/recomputations/$order")->assertJson(['done' => 2, 'left_out' => 0, 'state' => 'ended', 'undoes' => false]);
+    $this->getJson("/api/v1/recomputations/$order")->assertJson(['done' => 2, 'left_out' => 0, 'state' => 'ended', 'undoes' => false]);
     expect(array_slice($after, 0, 3))->toBe(array_slice($before, 0, 3))
         ->and($after[3])->toBeGreaterThan($before[3])
         ->and(LoggedSet::standing($this->athlete)->where('mass_kg', 74)->count())->toBe(2)
@@ -52,7 +52,7 @@ it('says which sets a corrected weighing touches, computes them again by a job, 
     workOff();
     expect(($this->shares)())->toBe($before)
         ->and(($this->outdated)($this->url))->toMatchArray(['sets' => 2, 'last' => [...($this->outdated)($this->url)['last'], 'undoes' => true, 'done' => 2]]);
-    $this->postJson('/api/recomputations', ['id' => uuid(), 'undoes_id' => $order])->assertStatus(409);
+    $this->postJson('/api/v1/recomputations', ['id' => uuid(), 'undoes_id' => $order])->assertStatus(409);
 });
 
 it('follows capacity and calls from what was computed again, as if it had been so from the start', function (): void {
@@ -80,7 +80,7 @@ it('touches the sets in a band that was measured anew, of everybody, some at a t
     $order = ($this->order)(['band_id' => $this->band]);
     workOff();
 
-    $this->getJson("/api/recomputations/$order")->assertJson(['done' => 57, 'state' => 'ended']);
+    $this->getJson("/api/v1/recomputations/$order")->assertJson(['done' => 57, 'state' => 'ended']);
     expect(($this->shares)())->not->toBe($before)
         ->and(($this->outdated)("bands/$this->band")['sets'])->toBe(0)
         ->and(DB::table('jobs')->count())->toBe(0);
@@ -91,7 +91,7 @@ it('leaves what was corrected since then when it is undone, and what cannot be b
     $order = ($this->order)(['athlete_id' => $this->athlete]);
     workOff();
     $first = LoggedSet::standing($this->athlete)->orderBy('performed_at')->firstOrFail();
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 12, replaces_id: $first->id, performed_at: $first->performed_at->format(DATE_RFC3339)))
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $this->exercise, 12, replaces_id: $first->id, performed_at: $first->performed_at->format(DATE_RFC3339)))
         ->assertCreated();
     ($this->order)(['undoes_id' => $order]);
     workOff();
@@ -101,7 +101,7 @@ it('leaves what was corrected since then when it is undone, and what cannot be b
     ($this->weigh)('2026-03-02', 20);
     $again = ($this->order)(['athlete_id' => $this->athlete]);
     workOff();
-    $this->getJson("/api/recomputations/$again")->assertJson(['left_out' => 5, 'done' => 0, 'state' => 'ended']);
+    $this->getJson("/api/v1/recomputations/$again")->assertJson(['left_out' => 5, 'done' => 0, 'state' => 'ended']);
 });
 
 it('orders once, of one thing that is there, and goes on after it stopped', function (): void {
@@ -110,22 +110,22 @@ it('orders once, of one thing that is there, and goes on after it stopped', func
     ($this->order)(['athlete_id' => $this->athlete], $id);
     ($this->order)(['athlete_id' => $this->athlete], $id);
     expect(DB::table('jobs')->count())->toBe(1);
-    $this->postJson('/api/recomputations', ['id' => $id, 'band_id' => $this->band])->assertStatus(409);
-    $this->postJson('/api/recomputations', ['id' => uuid()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/athlete_id');
-    $this->postJson('/api/recomputations', ['id' => uuid(), 'band_id' => uuid()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/band_id');
+    $this->postJson('/api/v1/recomputations', ['id' => $id, 'band_id' => $this->band])->assertStatus(409);
+    $this->postJson('/api/v1/recomputations', ['id' => uuid()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/athlete_id');
+    $this->postJson('/api/v1/recomputations', ['id' => uuid(), 'band_id' => uuid()])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/band_id');
 
     app(ComputeAgain::class)->stopped($id);
     workOff();
-    $this->getJson("/api/recomputations/$id")->assertJson(['state' => 'stopped', 'done' => 0]);
-    $this->putJson("/api/recomputations/$id/resumption")->assertOk()->assertJsonPath('state', 'running');
+    $this->getJson("/api/v1/recomputations/$id")->assertJson(['state' => 'stopped', 'done' => 0]);
+    $this->putJson("/api/v1/recomputations/$id/resumption")->assertOk()->assertJsonPath('state', 'running');
     workOff();
-    $this->getJson("/api/recomputations/$id")->assertJson(['state' => 'ended', 'done' => 5]);
+    $this->getJson("/api/v1/recomputations/$id")->assertJson(['state' => 'ended', 'done' => 5]);
 });
 
 it('computes a set that is moved to another day at the mass of that day', function (): void {
     ($this->weigh)('2026-02-20', 65);
     $last = LoggedSet::standing($this->athlete)->orderByDesc('performed_at')->firstOrFail();
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 8, replaces_id: $last->id, performed_at: '2026-02-21T18:00:00Z'))
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $this->exercise, 8, replaces_id: $last->id, performed_at: '2026-02-21T18:00:00Z'))
         ->assertCreated();
 
     expect(LoggedSet::standing($this->athlete)->where('trained_on', '2026-02-21')->value('mass_kg'))->toEqual(65);

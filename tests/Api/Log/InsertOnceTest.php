@@ -13,13 +13,15 @@ beforeEach(function (): void {
 
 it('knows a set again however it is written: another offset, nulls and empty parts, keys in another order', function (): void {
     $set = ['performed_at' => '2026-03-02T17:00:00Z'] + set($this, $this->exercise, 8);
-    $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", $set)->assertCreated();
 
-    $this->postJson("/api/athletes/$this->athlete/sets", ['performed_at' => '2026-03-02T17:00:00+00:00'] + $set)->assertOk();
-    $this->postJson("/api/athletes/$this->athlete/sets", ['performed_at' => '2026-03-02T18:00:00.000+01:00'] + $set)->assertOk();
-    $this->postJson("/api/athletes/$this->athlete/sets", ['no_counts' => (object) [], 'pain' => null, 'note' => '  '] + $set)->assertOk();
-    $this->postJson("/api/athletes/$this->athlete/sets", array_reverse($set))->assertOk();
-    $this->postJson("/api/athletes/$this->athlete/sets", ['clean_reps' => 9] + $set)->assertStatus(409)->assertJsonPath('code', 'id-taken');
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", ['performed_at' => '2026-03-02T17:00:00+00:00'] + $set)->assertOk();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", ['performed_at' => '2026-03-02T18:00:00.000+01:00'] + $set)->assertOk();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", ['no_counts' => (object) [], 'pain' => null, 'note' => '  '] + $set)
+        ->assertOk();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", array_reverse($set))->assertOk();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", ['clean_reps' => 9] + $set)->assertStatus(409)
+        ->assertJsonPath('code', 'id-taken');
 
     expect(LoggedSet::query()->count())->toBe(1);
 });
@@ -32,43 +34,43 @@ it('refuses the same id and body on another parent', function (): void {
     $look = ['id' => uuid(), 'inspected_on' => '2026-03-01', 'finding' => 'sound'];
     $note = ['id' => uuid(), 'note' => 'Seen by the physio.'];
     foreach (
-        ['/api/athletes/%s/sets' => $set, '/api/athletes/%s/weighings' => $weighing, '/api/athletes/%s/clearances' => $note] as $path => $body
+        ['/api/v1/athletes/%s/sets' => $set, '/api/v1/athletes/%s/weighings' => $weighing, '/api/v1/athletes/%s/clearances' => $note] as $path => $body
     ) {
         $this->postJson(sprintf($path, $this->athlete), $body)->assertCreated();
         $this->postJson(sprintf($path, $this->athlete), $body)->assertOk();
         $this->postJson(sprintf($path, $other), $body)->assertStatus(409)->assertJsonPath('code', 'id-taken');
     }
-    $this->postJson("/api/bands/$this->band/inspections", $look)->assertCreated();
-    $this->postJson("/api/bands/$otherBand/inspections", $look)->assertStatus(409);
+    $this->postJson("/api/v1/bands/$this->band/inspections", $look)->assertCreated();
+    $this->postJson("/api/v1/bands/$otherBand/inspections", $look)->assertStatus(409);
 });
 
 it('tells two machines of one figure apart', function (): void {
     $lift = addGear($this, 'Lift', ['kind' => 'machine', 'use' => 'counterweight', 'step_kg' => 5, 'most_kg' => 60]);
     $cable = addGear($this, 'Cable', ['kind' => 'machine', 'use' => 'pulldown', 'step_kg' => 5, 'most_kg' => 60]);
     $set = set($this, exerciseOn(['kind' => 'counterweight', 'machine_id' => $lift, 'stack_kg' => 20]), 8);
-    $this->postJson("/api/athletes/$this->athlete/sets", $set)->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", $set)->assertCreated();
 
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         ['exercise' => ['setup' => ['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20]]] + $set,
     )->assertStatus(409);
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         set($this, exerciseOn(['kind' => 'pulldown', 'machine_id' => $lift, 'stack_kg' => 20]), 8),
     )
         ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/machine_id');
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         set($this, exerciseOn(['kind' => 'counterweight', 'machine_id' => $cable, 'stack_kg' => 20]), 8),
     )->assertStatus(422);
 });
 
 it('still knows gear it stored after that was changed', function (): void {
     $box = ['id' => uuid(), 'name' => 'Box', 'figures' => ['kind' => 'box', 'height_m' => 0.4]];
-    $this->postJson('/api/gear', $box)->assertCreated();
-    $this->putJson("/api/gear/{$box['id']}", ['name' => 'Red box', 'figures' => ['kind' => 'box', 'height_m' => 0.45]])->assertOk();
+    $this->postJson('/api/v1/gear', $box)->assertCreated();
+    $this->putJson("/api/v1/gear/{$box['id']}", ['name' => 'Red box', 'figures' => ['kind' => 'box', 'height_m' => 0.45]])->assertOk();
 
-    $this->postJson('/api/gear', $box)->assertOk()->assertJsonPath('name', 'Red box');
+    $this->postJson('/api/v1/gear', $box)->assertOk()->assertJsonPath('name', 'Red box');
 });
 
 it('takes a queue of sets of several athletes in order, refuses single ones with the reason, and stores each once', function (): void {
@@ -85,7 +87,7 @@ it('takes a queue of sets of several athletes in order, refuses single ones with
         $of(uuid(), 5),
         $of($other, 5, exercise: exercise($this->bar, uuid())),
     ];
-    $first = $this->postJson('/api/commands', ['commands' => $queue])->assertOk()->json('outcomes');
+    $first = $this->postJson('/api/v1/commands', ['commands' => $queue])->assertOk()->json('outcomes');
 
     expect(array_column($first, 'id'))->toBe(array_column(array_column($queue, 'set'), 'id'))
         ->and(array_map(
@@ -93,19 +95,19 @@ it('takes a queue of sets of several athletes in order, refuses single ones with
             $first,
         ))->toBe([null, null, null, 'invalid', 'not-found', 'invalid'])
         ->and($first[3]['problem']['errors'][0]['pointer'])->toBe('/commands/3/set/clean_reps')
-        ->and($this->postJson('/api/commands', ['commands' => $queue])->json('outcomes'))->toEqual($first)
+        ->and($this->postJson('/api/v1/commands', ['commands' => $queue])->json('outcomes'))->toEqual($first)
         ->and(LoggedSet::query()->count())->toBe(3)
-        ->and($this->getJson("/api/athletes/$this->athlete")->json('capacity.on'))->toBe('2026-03-02');
-    $this->postJson('/api/commands', ['commands' => array_fill(0, 201, $of($other, 1))])->assertStatus(422);
+        ->and($this->getJson("/api/v1/athletes/$this->athlete")->json('capacity.on'))->toBe('2026-03-02');
+    $this->postJson('/api/v1/commands', ['commands' => array_fill(0, 201, $of($other, 1))])->assertStatus(422);
 });
 
 it('takes the queue of a device that runs the program before, under the name it had there', function (): void {
     $command = ['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 8)];
-    $this->postJson('/api/deeds', ['deeds' => [$command]])->assertOk()->assertJsonPath('outcomes.0.problem', null);
-    $this->postJson('/api/commands', ['commands' => [$command]])->assertOk()->assertJsonPath('outcomes.0.stored.clean_reps', 8);
+    $this->postJson('/api/v1/deeds', ['deeds' => [$command]])->assertOk()->assertJsonPath('outcomes.0.problem', null);
+    $this->postJson('/api/v1/commands', ['commands' => [$command]])->assertOk()->assertJsonPath('outcomes.0.stored.clean_reps', 8);
 
     expect(LoggedSet::query()->count())->toBe(1);
-    $this->postJson('/api/commands', ['commands' => [$command], 'deeds' => []])->assertStatus(422);
+    $this->postJson('/api/v1/commands', ['commands' => [$command], 'deeds' => []])->assertStatus(422);
 });
 
 it('knows a row again by the fingerprint that the program before gave it', function (): void {
@@ -127,14 +129,14 @@ it('lets pain in a queue pause what comes days after it', function (): void {
         ],
         ['athlete_id' => $this->athlete, 'set' => ['performed_at' => '2026-03-01T18:00:00Z'] + set($this, $this->exercise, 8)],
     ];
-    $outcomes = $this->postJson('/api/commands', ['commands' => $queue])->json('outcomes');
+    $outcomes = $this->postJson('/api/v1/commands', ['commands' => $queue])->json('outcomes');
 
     expect($outcomes[0]['stored']['pain']['place'])->toBe('elbow')->and($outcomes[1]['problem']['code'])->toBe('pulling-paused');
 });
 
 it('refuses days and times that are none', function (string $at): void {
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         ['performed_at' => $at] + set($this, $this->exercise, 8),
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/performed_at');
 })->with([

@@ -12,22 +12,22 @@ function gymOfThree(ApiTestCase $test, User $coach, array $ids): void
 {
     $test->signInAs($coach);
     $test->postJson(
-        '/api/gear',
+        '/api/v1/gear',
         ['id' => $ids['bar'], 'name' => 'Bar', 'figures' => ['kind' => 'bar', 'height_m' => 2.5]],
     )->assertCreated();
     $test->postJson(
-        '/api/bands',
+        '/api/v1/bands',
         ['id' => $ids['band'], 'name' => 'Band', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5],
     )->assertCreated();
     foreach ($ids['athletes'] as $n => $id) {
         $test->postJson(
-            '/api/athletes',
+            '/api/v1/athletes',
             ['id' => $id, 'name' => "Athlete $n", 'kind' => 'gym', 'mass_kg' => 60 + 5 * $n, 'stature_m' => 1.7, 'tags' => ['evening']],
         )->assertCreated();
-        $test->putJson("/api/athletes/$id/setup", exercise($ids['bar'], $ids['band']))->assertOk();
+        $test->putJson("/api/v1/athletes/$id/setup", exercise($ids['bar'], $ids['band']))->assertOk();
     }
     $test->postJson(
-        '/api/classes',
+        '/api/v1/classes',
         ['id' => $ids['class'], 'name' => 'Evening', 'first_on' => '2026-03-02', 'at' => '18:00', 'minutes' => 75, 'tags' => ['evening']],
     )->assertCreated();
 }
@@ -78,7 +78,7 @@ function evening(ApiTestCase $test, Randomizer $random, array $ids): array
 /** What stands of the evening, whoever wrote it down and in how many parts. */
 function standing(ApiTestCase $test, array $ids): array
 {
-    $day = $test->getJson("/api/classes/{$ids['class']}/days/2026-03-02")->assertOk()->json();
+    $day = $test->getJson("/api/v1/classes/{$ids['class']}/days/2026-03-02")->assertOk()->json();
     $sets = fn (array $athlete): array => array_map(
         fn (array $s): array => array_diff_key($s, ['by' => 0, 'taught' => 0]),
         $athlete['sets'],
@@ -87,7 +87,7 @@ function standing(ApiTestCase $test, array $ids): array
     return [
         array_map(fn (array $a): array => ['sets' => $sets($a)] + array_diff_key($a, ['sheet' => 0, 'pain_source' => 0]), $day['athletes']),
         array_column($day['gear'], 'out', 'id'),
-        array_map(fn (string $id): array => $test->getJson("/api/athletes/$id")->json('capacity'), $ids['athletes']),
+        array_map(fn (string $id): array => $test->getJson("/api/v1/athletes/$id")->json('capacity'), $ids['athletes']),
     ];
 }
 
@@ -98,7 +98,7 @@ it('ends the same whether a queue comes whole, or in pieces, with answers lost a
     gymOfThree($this, $this->coach, $ids);
     gymOfThree($this, $elsewhere, $ids);
     $commands = evening($this, $random, $ids);
-    $send = fn (array $some): array => $this->postJson('/api/commands', ['commands' => $some])->assertOk()->json('outcomes');
+    $send = fn (array $some): array => $this->postJson('/api/v1/commands', ['commands' => $some])->assertOk()->json('outcomes');
     $codes = fn (array $outcomes): array => array_map(fn (array $o): ?string => $o['problem']['code'] ?? null, $outcomes);
 
     $this->signInAs($this->coach);

@@ -9,7 +9,7 @@ use SteadyRung\Exercise\Choices\Pattern;
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
     $this->exercise = exercise(addBar($this), addBand($this));
-    $this->sets = "/api/athletes/$this->athlete/sets";
+    $this->sets = "/api/v1/athletes/$this->athlete/sets";
 });
 
 it('logs a baseline with a band and a dead hang, and predicts reps from then on', function (): void {
@@ -19,8 +19,9 @@ it('logs a baseline with a band and a dead hang, and predicts reps from then on'
         ['id' => uuid(), 'performed_at' => '2026-03-02T17:50:00Z', 'purpose' => 'baseline', 'hang_s' => 31.5],
     )->assertCreated()->assertJsonPath('hang_s', 31.5);
 
-    $page = $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('best_hang_s', 31.5)->assertJsonPath('call', null);
-    $rung = collect($this->getJson("/api/athletes/$this->athlete/scale")->json('rungs'))->firstWhere('rung.exercise.setup.attach', 'foot');
+    $page = $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('best_hang_s', 31.5)->assertJsonPath('call', null);
+    $rung = collect($this->getJson("/api/v1/athletes/$this->athlete/scale")->json('rungs'))
+        ->firstWhere('rung.exercise.setup.attach', 'foot');
     expect($page->json('capacity.share'))->toBeGreaterThan(0.5)
         ->and($rung['rung']['prediction']['reps'])->toEqualWithDelta(8.0, 0.5);
 });
@@ -28,7 +29,7 @@ it('logs a baseline with a band and a dead hang, and predicts reps from then on'
 it('keeps what was carried then, whatever happens to the band later', function (): void {
     $carried = $this->postJson($this->sets, set($this, $this->exercise, 8))->json('carried_kg');
     $this->putJson(
-        '/api/bands/'.$this->exercise['setup']['band_ids'][0],
+        '/api/v1/bands/'.$this->exercise['setup']['band_ids'][0],
         ['name' => 'Now thick', 'hung_length_m' => 1.0, 'width_mm' => 60, 'thickness_mm' => 4.5],
     )->assertOk();
 
@@ -54,7 +55,7 @@ it('takes a set back by a new row, keeps both, and undoes what followed', functi
     $this->postJson("$this->sets/{$set['id']}/withdrawal", ['id' => uuid()])->assertStatus(409);
 
     $this->getJson($this->sets)->assertJsonCount(0, 'items');
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('capacity', null)->assertJsonPath('call', null);
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('capacity', null)->assertJsonPath('call', null);
     expect(LoggedSet::query()->count())->toBe(2);
 });
 
@@ -80,14 +81,14 @@ it('corrects the seconds of a hang, and the longest follows', function (): void 
     $long = $hang(62.0);
     $this->postJson($this->sets, $hang(31.0, performed_at: '2026-03-02T17:50:00Z'))->assertCreated();
     $this->postJson($this->sets, $long)->assertCreated();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('best_hang_s', 62);
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('best_hang_s', 62);
     $this->postJson($this->sets, $hang(26.0, replaces_id: $long['id']))->assertCreated()->assertJsonPath('hang_s', 26);
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('best_hang_s', 31);
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('best_hang_s', 31);
     $this->getJson($this->sets)->assertJsonCount(2, 'items');
 });
 
 it('gives sets that come in any order, corrected and withdrawn, exactly the states of a full replay', function (int $seed): void {
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $this->exercise)->assertOk();
     $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
     $days = array_map(
         fn (int $i): string => (new DateTimeImmutable('2026-01-05'))->modify(sprintf('+%d days', 4 * $i))->format('Y-m-d'),
@@ -123,14 +124,14 @@ it('gives sets that come in any order, corrected and withdrawn, exactly the stat
         $this->postJson("$this->sets/{$gone['id']}/withdrawal", ['id' => uuid()])->assertNoContent();
     }
     $stored = fn () => CapacityRecord::of($this->athlete, Pattern::Pull)->orderBy('trained_on')->get()->toArray();
-    $call = $this->getJson('/api/calls')->json('items.0.call');
+    $call = $this->getJson('/api/v1/calls')->json('items.0.call');
     $before = $stored();
     $this->artisan('steady:replay')->assertSuccessful();
     $this->signInAs($this->coach);
 
     expect(count($before))->toBe(12)
         ->and($stored())->toEqual($before)
-        ->and($this->getJson('/api/calls')->json('items.0.call'))->toBe($call);
+        ->and($this->getJson('/api/v1/calls')->json('items.0.call'))->toBe($call);
 })->with([1, 2, 3]);
 
 it('says what each telling set taught, and keeps what was asked and whether it went to failure', function (): void {
@@ -190,7 +191,7 @@ it('refuses a set-up that does not fit, with the reason', function (): void {
         set($this, exercise($low, $this->exercise['setup']['band_ids'][0]), 8),
     )->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
     $this->putJson(
-        "/api/athletes/$this->athlete/setup",
+        "/api/v1/athletes/$this->athlete/setup",
         exercise($low, $this->exercise['setup']['band_ids'][0]),
     )->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
 });
@@ -215,31 +216,31 @@ it('pages the log, newest first', function (): void {
 it('takes a mixed set: its end counts for no gate and no capacity, stays with its day, and survives a correction', function (): void {
     [$athlete, $on] = [$this->athlete, $this->exercise];
     $lighter = exercise($on['setup']['bar_id'], addBand($this, 22, 'Lighter'));
-    $this->putJson("/api/athletes/$athlete/setup", $on)->assertOk();
-    $this->postJson("/api/athletes/$athlete/sets", $first = set($this, $lighter, 2))->assertCreated()->assertJsonPath('part_of', null);
-    $before = $this->getJson("/api/athletes/$athlete")->json('capacity');
+    $this->putJson("/api/v1/athletes/$athlete/setup", $on)->assertOk();
+    $this->postJson("/api/v1/athletes/$athlete/sets", $first = set($this, $lighter, 2))->assertCreated()->assertJsonPath('part_of', null);
+    $before = $this->getJson("/api/v1/athletes/$athlete")->json('capacity');
     $this->postJson(
-        "/api/athletes/$athlete/sets",
+        "/api/v1/athletes/$athlete/sets",
         $end = [...set($this, $on, 6), 'part_of' => $first['id']],
     )->assertCreated()->assertJsonPath('part_of', $first['id']);
 
-    expect($this->getJson("/api/athletes/$athlete")->json('capacity'))->toBe($before)
-        ->and(json_encode($this->getJson("/api/athletes/$athlete")->json('call.call.reasons')))->not->toContain('6 clean');
+    expect($this->getJson("/api/v1/athletes/$athlete")->json('capacity'))->toBe($before)
+        ->and(json_encode($this->getJson("/api/v1/athletes/$athlete")->json('call.call.reasons')))->not->toContain('6 clean');
     $this->postJson(
-        "/api/athletes/$athlete/sets",
+        "/api/v1/athletes/$athlete/sets",
         [...set($this, $on, 7), 'replaces_id' => $end['id']],
     )->assertCreated()->assertJsonPath('part_of', $first['id']);
-    $this->postJson("/api/athletes/$athlete/sets", [...set($this, $on, 6), 'part_of' => uuid()])->assertNotFound();
+    $this->postJson("/api/v1/athletes/$athlete/sets", [...set($this, $on, 6), 'part_of' => uuid()])->assertNotFound();
     $this->postJson(
-        '/api/athletes/'.addAthlete($this, name: 'Another').'/sets',
+        '/api/v1/athletes/'.addAthlete($this, name: 'Another').'/sets',
         [...set($this, $on, 6), 'part_of' => $first['id']],
     )->assertNotFound();
 });
 
 it('lets a session of mixed sets alone neither add to the row of sessions nor break it', function (): void {
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $this->exercise)->assertOk();
     $lighter = exercise($this->exercise['setup']['bar_id'], addBand($this, 22, 'Lighter'));
-    $missing = fn (): array => $this->getJson("/api/athletes/$this->athlete")->json('call.call.missing');
+    $missing = fn (): array => $this->getJson("/api/v1/athletes/$this->athlete")->json('call.call.missing');
     foreach ([8, 8, 8] as $i => $clean) {
         $this->postJson($this->sets, set($this, $this->exercise, $clean, performed_at: "2026-02-24T17:0$i:00Z"))->assertCreated();
     }
@@ -266,8 +267,8 @@ it('keeps the seconds of each lowering, and takes a set that went down too fast 
     expect(
         LoggedSet::query()->orderBy('performed_at')->pluck('down_s')->map(fn (float $s): float => round($s, 6))->all(),
     )->toBe([3.6, 1.6]);
-    expect($this->getJson("/api/athletes/$this->athlete/trend?range=year")->json('seconds.lowering.0.figure'))->toBe(3.6);
-    $this->putJson("/api/athletes/$this->athlete/setup", $lowering)->assertOk()->assertJsonPath('lowerings_left.today', 12);
+    expect($this->getJson("/api/v1/athletes/$this->athlete/trend?range=year")->json('seconds.lowering.0.figure'))->toBe(3.6);
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $lowering)->assertOk()->assertJsonPath('lowerings_left.today', 12);
     $this->postJson($this->sets, $set(['performed_at' => '2026-02-27T18:03:00Z', 'splits_s' => [4, 4, 3], 'halves_s' => [2, 0.5, 0]]))
         ->assertCreated()
         ->assertJsonPath('halves_s', [2, 0.5, 0])->assertJsonPath('uneven', 1);

@@ -12,16 +12,16 @@ beforeEach(function (): void {
         addBand($this, $mm, "Band $mm");
     }
     $this->putJson(
-        "/api/athletes/$this->athlete/setup",
+        "/api/v1/athletes/$this->athlete/setup",
         exerciseOn([
             'kind' => 'band',
             'bar_id' => $bar,
             'attach' => 'foot',
-            'band_ids' => [$this->getJson('/api/kit')->json('bands.0.id')],
+            'band_ids' => [$this->getJson('/api/v1/kit')->json('bands.0.id')],
         ]),
     )->assertOk();
     $this->compare = fn (array $asked) => $this->postJson(
-        "/api/athletes/$this->athlete/comparisons",
+        "/api/v1/athletes/$this->athlete/comparisons",
         $asked + ['method' => 'band-taper', 'from' => 1, 'count' => 2],
     );
 });
@@ -53,11 +53,11 @@ it('needs fewer weeks for who is near than for who is far', function (): void {
     ));
     $anybody = $weeks();
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         set($this, exerciseOn(['kind' => 'strict']), 0, purpose: 'test', reserve: null, to_failure: true),
     )->assertCreated();
     $this->clock->passSeconds(3 * 86400);
-    logSession($this, $this->athlete, $this->getJson("/api/athletes/$this->athlete")->json('rung.exercise'), [12, 12], 3);
+    logSession($this, $this->athlete, $this->getJson("/api/v1/athletes/$this->athlete")->json('rung.exercise'), [12, 12], 3);
 
     expect($weeks())->toBeLessThan($anybody);
 });

@@ -6,7 +6,7 @@ beforeEach(function (): void {
     $this->exercise = exercise(addBar($this), addBand($this));
     $this->ada = addAthlete($this);
     $this->bo = addAthlete($this, name: 'Bo');
-    $this->outcomes = fn (): array => $this->getJson('/api/methods/outcomes')->assertOk()->json();
+    $this->outcomes = fn (): array => $this->getJson('/api/v1/methods/outcomes')->assertOk()->json();
 });
 
 /** Six weeks of sessions, two sets each asked eight, the second of so many. */
@@ -16,10 +16,10 @@ function sixWeeks($test, string $athlete, int $second, ?int $soreness = null): v
     for ($week = 0; $week <= 6; $week++) {
         foreach ([8 + $week, $second] as $clean) {
             $test->clock->passSeconds(240);
-            $test->postJson("/api/athletes/$athlete/sets", set($test, $test->exercise, $clean, asked_reps: 8))->assertCreated();
+            $test->postJson("/api/v1/athletes/$athlete/sets", set($test, $test->exercise, $clean, asked_reps: 8))->assertCreated();
         }
         if ($soreness !== null) {
-            $test->postJson("/api/athletes/$athlete/signals", ['id' => uuid(), 'on' => $test->clock->now()->format('Y-m-d'), 'soreness' => $soreness])->assertCreated();
+            $test->postJson("/api/v1/athletes/$athlete/signals", ['id' => uuid(), 'on' => $test->clock->now()->format('Y-m-d'), 'soreness' => $soreness])->assertCreated();
         }
         $test->clock->passSeconds(7 * 86400 - 480);
     }
@@ -44,7 +44,9 @@ it('follows a method from the day it was begun, and tells the rules apart that n
     sixWeeks($this, $this->ada, 8);
     sixWeeks($this, $this->bo, 8);
     $this->clock->set('2026-03-20T18:00:00Z');
-    $this->postJson("/api/athletes/$this->bo/place", ['id' => uuid(), 'method' => 'rows-first', 'stage' => 'upright', 'reason' => 'New']);
+    $this->postJson("/api/v1/athletes/$this->bo/place", [
+        'id' => uuid(), 'method' => 'rows-first', 'stage' => 'upright', 'reason' => 'New',
+    ]);
     $methods = array_column(($this->outcomes)()['methods'], 'athletes', 'key');
     $rules = array_column(($this->outcomes)()['rules'], 'positions', 'rule');
 

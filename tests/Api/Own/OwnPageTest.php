@@ -13,7 +13,7 @@ use Tests\ApiTestCase;
 /** Gives a link for so many days and answers its token. */
 function giveLink(ApiTestCase $test, string $athlete, int $days = 90): string
 {
-    $path = $test->postJson("/api/athletes/$athlete/link", ['id' => uuid(), 'days' => $days])->assertCreated()->json('path');
+    $path = $test->postJson("/api/v1/athletes/$athlete/link", ['id' => uuid(), 'days' => $days])->assertCreated()->json('path');
     expect($path)->toStartWith('/my#');
 
     return substr($path, strlen('/my#'));
@@ -23,7 +23,7 @@ function giveLink(ApiTestCase $test, string $athlete, int $days = 90): string
 function byLink(ApiTestCase $test, ?string $token, string $method, string $path, array $body = []): TestResponse
 {
     app(AuthManager::class)->forgetGuards();
-    $answer = $test->json($method, "/api/my$path", $body, $token === null ? [] : ['Athlete-Link' => $token]);
+    $answer = $test->json($method, "/api/v1/my$path", $body, $token === null ? [] : ['Athlete-Link' => $token]);
     $test->signInAs(App\Models\Gym\User::query()->where('email', 'coach@one.example')->firstOrFail());
 
     return $answer;
@@ -33,11 +33,11 @@ beforeEach(function (): void {
     $this->bar = addBar($this);
     $this->athlete = addAthlete($this, name: 'Ada', tags: ['evening']);
     $this->exercise = exercise($this->bar, addBand($this, 32));
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
-    $this->postJson("/api/athletes/$this->athlete/screenings", ['id' => uuid(), 'overhead' => 'level'])->assertCreated();
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $this->exercise)->assertOk();
+    $this->postJson("/api/v1/athletes/$this->athlete/screenings", ['id' => uuid(), 'overhead' => 'level'])->assertCreated();
     logSession($this, $this->athlete, $this->exercise, [8, 8, 7]);
     $this->token = giveLink($this, $this->athlete);
-    $this->tells = fn (string ...$tells) => $this->putJson('/api/settings/athletes-tell', ['tells' => $tells])->assertOk();
+    $this->tells = fn (string ...$tells) => $this->putJson('/api/v1/settings/athletes-tell', ['tells' => $tells])->assertOk();
     $this->home = fn (mixed ...$changes): array => [
         'id' => uuid(), 'performed_at' => $this->clock->now()->format(DATE_RFC3339), 'exercise' => $this->exercise, 'clean_reps' => 9, ...$changes,
     ];
@@ -45,7 +45,7 @@ beforeEach(function (): void {
 
 it('shows an athlete their own session, place, chance, sets and bests, and nothing of others or of their health', function (): void {
     $other = addAthlete($this, name: 'Somebody else', tags: ['evening']);
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $this->exercise, 8, note: 'Looked tired, asks about the elbow.'))->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $this->exercise, 8, note: 'Looked tired, asks about the elbow.'))->assertCreated();
     $this->clock->passSeconds(86400 * 3);
     $page = byLink($this, $this->token, 'GET', '')->assertOk()->assertJsonPath('name', 'Ada')->assertJsonPath('paused', false)
         ->assertJsonPath('ladder.name', fn (string $name): bool => str_contains($name, 'Band'))
@@ -64,7 +64,7 @@ it('says when the next session is, and draws no ladder of pulls for who is on ro
     $this->clock->passSeconds(86400 * 3);
     byLink($this, $this->token, 'GET', '')->assertJsonPath('session.on', '2026-03-05')->assertJsonPath('ladder.began_on', '2026-03-02');
     $rings = addGear($this, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.45, 'straps_m' => [1.4]]);
-    $this->putJson("/api/athletes/$this->athlete/setup", exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.4, 'heel_mark_m' => 0.15]))->assertOk();
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", exerciseOn(['kind' => 'row', 'ring_id' => $rings, 'strap_m' => 1.4, 'heel_mark_m' => 0.15]))->assertOk();
     byLink($this, $this->token, 'GET', '')->assertOk()->assertJsonPath('ladder', null)->assertJsonPath('forecast.reps', 1);
 });
 
@@ -77,20 +77,20 @@ it('opens to a link that stands alone: none, made up, ended, expired, followed b
     $this->clock->passSeconds(86400 * 11);
     byLink($this, $second, 'GET', '')->assertStatus(410);
     $third = giveLink($this, $this->athlete);
-    $this->deleteJson("/api/athletes/$this->athlete/link")->assertNoContent();
+    $this->deleteJson("/api/v1/athletes/$this->athlete/link")->assertNoContent();
     byLink($this, $third, 'GET', '')->assertStatus(410);
     $fourth = giveLink($this, $this->athlete);
-    $this->putJson("/api/athletes/$this->athlete/archive", ['archived' => true])->assertOk();
+    $this->putJson("/api/v1/athletes/$this->athlete/archive", ['archived' => true])->assertOk();
     byLink($this, $fourth, 'GET', '')->assertStatus(410);
 });
 
 it('makes one link of the same command, however often it comes, and keeps the token out of the database', function (): void {
     $given = ['id' => uuid(), 'days' => 30];
-    $first = $this->postJson("/api/athletes/$this->athlete/link", $given)->assertCreated()->json('path');
-    expect($this->postJson("/api/athletes/$this->athlete/link", $given)->assertOk()->json('path'))->toBe($first)
-        ->and($this->getJson("/api/athletes/$this->athlete/link")->json('path'))->toBe($first);
-    $this->postJson("/api/athletes/$this->athlete/link", [...$given, 'days' => 31])->assertStatus(409);
-    $this->postJson("/api/athletes/$this->athlete/link", ['id' => uuid(), 'days' => 366])->assertStatus(422);
+    $first = $this->postJson("/api/v1/athletes/$this->athlete/link", $given)->assertCreated()->json('path');
+    expect($this->postJson("/api/v1/athletes/$this->athlete/link", $given)->assertOk()->json('path'))->toBe($first)
+        ->and($this->getJson("/api/v1/athletes/$this->athlete/link")->json('path'))->toBe($first);
+    $this->postJson("/api/v1/athletes/$this->athlete/link", [...$given, 'days' => 31])->assertStatus(409);
+    $this->postJson("/api/v1/athletes/$this->athlete/link", ['id' => uuid(), 'days' => 366])->assertStatus(422);
     $stored = json_encode(Illuminate\Support\Facades\DB::table('athlete_links')->get());
     expect($stored)->not->toContain(substr((string) $first, strlen('/my#')));
 });
@@ -110,7 +110,7 @@ it('notes every look, but not every load of the same one', function (): void {
         byLink($this, $this->token, 'GET', '')->assertOk();
     }
     expect(AthleteLinkLook::query()->count())->toBe(2);
-    $this->getJson("/api/athletes/$this->athlete/link")->assertJsonCount(2, 'looks');
+    $this->getJson("/api/v1/athletes/$this->athlete/link")->assertJsonCount(2, 'looks');
 });
 
 it('takes of each thing only what the gym lets athletes tell', function (string $tell, string $path, Closure $body): void {
@@ -135,7 +135,7 @@ it('logs from home as such, once, and lets the athlete take back what is theirs 
     $set = ($this->home)();
     byLink($this, $this->token, 'POST', '/sets', $set)->assertCreated()->assertJsonPath('sets.0.is_own', true)->assertJsonPath('bests.0.clean_reps', 8);
     byLink($this, $this->token, 'POST', '/sets', $set)->assertOk();
-    $this->getJson("/api/athletes/$this->athlete/sets")->assertJsonPath('items.0.purpose', 'home')->assertJsonPath('items.0.by', null);
+    $this->getJson("/api/v1/athletes/$this->athlete/sets")->assertJsonPath('items.0.purpose', 'home')->assertJsonPath('items.0.by', null);
     $seen = LoggedSet::query()->where('purpose', 'work')->firstOrFail()->id;
     byLink($this, $this->token, 'POST', "/sets/$seen/withdrawal", ['id' => uuid()])->assertNotFound();
     byLink($this, $this->token, 'POST', "/sets/{$set['id']}/withdrawal", ['id' => uuid()])->assertOk()->assertJsonPath('sets.0.is_own', false);
@@ -147,7 +147,7 @@ it('believes a set from home less than one that was seen, and lets it meet no ga
     ($this->tells)('sets');
     $capacity = fn (string $athlete): float => CapacityRecord::query()->where('athlete_id', $athlete)->orderByDesc('trained_on')->firstOrFail()->toCore()->share();
     $twin = addAthlete($this, name: 'Twin');
-    $this->putJson("/api/athletes/$twin/setup", $this->exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$twin/setup", $this->exercise)->assertOk();
     $this->clock->set('2026-03-02T18:00:00Z');
     logSession($this, $twin, $this->exercise, [8, 8, 7]);
     $before = $capacity($twin);
@@ -161,7 +161,7 @@ it('believes a set from home less than one that was seen, and lets it meet no ga
             byLink($this, $this->token, 'POST', '/sets', ($this->home)(clean_reps: 8))->assertCreated();
         }
     }
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.verdict', fn (?string $verdict): bool => $verdict !== 'climb');
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('call.call.verdict', fn (?string $verdict): bool => $verdict !== 'climb');
 });
 
 it('pauses the pulling for pain told by the athlete, who can undo it for ten minutes; a coach clears it with a note', function (): void {
@@ -169,8 +169,8 @@ it('pauses the pulling for pain told by the athlete, who can undo it for ten min
     byLink($this, $this->token, 'POST', '/pain', $told)->assertCreated()->assertJsonPath('paused', true)->assertJsonPath('pain_told', $told['id'])
         ->assertJsonPath('session', null)->assertJsonPath('forecast', null);
     expect(Athlete::query()->findOrFail($this->athlete)->paused_at)->not->toBeNull();
-    $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('pain_source.by', null)->assertJsonPath('call.call.verdict', 'refer');
-    $this->postJson('/api/commands', ['items' => [
+    $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('pain_source.by', null)->assertJsonPath('call.call.verdict', 'refer');
+    $this->postJson('/api/v1/commands', ['items' => [
         ['kind' => 'undo-pain', 'athlete_id' => $this->athlete, 'body' => ['id' => uuid(), 'told_id' => $told['id']]],
     ]]);
     expect(Athlete::query()->findOrFail($this->athlete)->paused_at)->not->toBeNull();
@@ -180,7 +180,7 @@ it('pauses the pulling for pain told by the athlete, who can undo it for ten min
     ($this->tells)('sets');
     $this->clock->passSeconds(86400);
     byLink($this, $this->token, 'POST', '/sets', ($this->home)())->assertStatus(409)->assertJsonPath('code', 'pulling-paused');
-    $this->postJson("/api/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => 'Seen by the clinic, free to pull.'])->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => 'Seen by the clinic, free to pull.'])->assertCreated();
     byLink($this, $this->token, 'GET', '')->assertJsonPath('paused', false);
 });
 

@@ -7,7 +7,7 @@ use App\Models\Screening\PainReport;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this, tags: ['evening']);
-    $this->url = "/api/athletes/$this->athlete";
+    $this->url = "/api/v1/athletes/$this->athlete";
     $this->exercise = exercise(addBar($this), addBand($this));
     $this->putJson("$this->url/setup", $this->exercise)->assertOk();
     $this->pain = fn (string $place = 'elbow', ?int $level = 3) => $this->postJson(
@@ -37,9 +37,9 @@ it('takes no degree beyond ten, and no place there is not', function (mixed $pai
 it('writes no session, offers no climb and prints no work while it lasts', function (): void {
     ($this->pain)();
     $this->getJson("$this->url/session")->assertOk()->assertJsonPath('refused.code', 'paused')->assertJsonPath('blocks', []);
-    $this->getJson('/api/calls')->assertJsonPath('items.0.call.verdict', 'refer');
+    $this->getJson('/api/v1/calls')->assertJsonPath('items.0.call.verdict', 'refer');
     $class = addClass($this);
-    $sheet = $this->getJson("/api/classes/$class/days/2026-03-02")->json('athletes.0');
+    $sheet = $this->getJson("/api/v1/classes/$class/days/2026-03-02")->json('athletes.0');
     expect($sheet['paused'])->toBeTrue()->and($sheet['sheet']['concern']['kind'])->toBe('paused')->and($sheet['sheet']['lines'])->toBe([]);
 });
 
@@ -51,7 +51,7 @@ it('takes down what was done on the day, and nothing of days after, whatever way
     ($this->log)(purpose: 'test')->assertStatus(409);
     ($this->log)(performed_at: '2026-03-02T18:30:00Z')->assertCreated();
     $queued = $this->postJson(
-        '/api/commands',
+        '/api/v1/commands',
         ['commands' => [['athlete_id' => $this->athlete, 'set' => set($this, $this->exercise, 8)]]],
     )->assertOk();
     expect($queued->json('outcomes.0.problem.code'))->toBe('pulling-paused');
@@ -59,7 +59,7 @@ it('takes down what was done on the day, and nothing of days after, whatever way
 
 it('is ended by a note and by nothing else: not by time, a screen, a change of stage, or an accepted referral', function (): void {
     $call = ($this->pain)()->json('call');
-    $this->putJson("/api/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertOk();
+    $this->putJson("/api/v1/calls/{$call['id']}/decision", ['version' => $call['version'], 'decision' => 'accepted'])->assertOk();
     $this->clock->passSeconds(60);
     $this->postJson("$this->url/screenings", ['id' => uuid(), 'overhead' => 'level'])->assertCreated();
     $this->postJson("$this->url/place", ['id' => uuid(), 'method' => 'band-taper', 'stage' => 'bands'])->assertSuccessful();
@@ -87,7 +87,7 @@ it('begins again with pain told after the note, and with pain that arrives late'
     ($this->clear)()->assertCreated();
     $this->clock->passSeconds(3600);
     $this->postJson(
-        '/api/commands',
+        '/api/v1/commands',
         ['commands' => [['athlete_id' => $this->athlete, 'pain' => ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]]]]],
     )->assertOk();
     expect(($this->paused)())->toBeTrue();
@@ -122,7 +122,7 @@ it('undoes what was tapped by mistake, for ten minutes and by whoever told it; i
     $id = uuid();
     $hurt = ['place' => 'elbow', 'level' => 3];
     $undo = fn (string $told) => $this->postJson(
-        '/api/commands',
+        '/api/v1/commands',
         ['commands' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $told]]]],
     )->assertOk()->json('outcomes.0.problem');
     match ($kind) {
@@ -162,7 +162,7 @@ it('undoes what was tapped by mistake, for ten minutes and by whoever told it; i
 it('undoes nothing later, nothing that another coach told, and nothing that was never told', function (): void {
     $told = fn (): string => (string) ($this->pain)()->json('pain_source.told_id');
     $undo = fn (string $id) => $this->postJson(
-        '/api/commands',
+        '/api/v1/commands',
         ['commands' => [['athlete_id' => $this->athlete, 'pain_undone' => ['id' => uuid(), 'told_id' => $id]]]],
     )->json('outcomes.0.problem');
     expect($undo(uuid())['code'])->toBe('not-found');
@@ -176,8 +176,8 @@ it('undoes nothing later, nothing that another coach told, and nothing that was 
 
 it('touches nobody else', function (): void {
     $other = addAthlete($this, name: 'Bea');
-    $this->putJson("/api/athletes/$other/setup", $this->exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$other/setup", $this->exercise)->assertOk();
     ($this->pain)();
-    $this->postJson("/api/athletes/$other/sets", set($this, $this->exercise, 8))->assertCreated();
-    $this->getJson("/api/athletes/$other")->assertJsonPath('paused_on', null)->assertJsonPath('call.call.verdict', 'stay');
+    $this->postJson("/api/v1/athletes/$other/sets", set($this, $this->exercise, 8))->assertCreated();
+    $this->getJson("/api/v1/athletes/$other")->assertJsonPath('paused_on', null)->assertJsonPath('call.call.verdict', 'stay');
 });

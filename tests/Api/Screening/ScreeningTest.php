@@ -6,18 +6,18 @@ use Illuminate\Support\Facades\DB;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
-    $this->screens = "/api/athletes/$this->athlete/screenings";
+    $this->screens = "/api/v1/athletes/$this->athlete/screenings";
     $this->screen = fn (array $found = [], ?string $id = null) => $this->postJson(
         $this->screens,
         ['id' => $id ?? uuid(), 'overhead' => 'level', ...$found],
     );
-    $this->page = fn () => $this->getJson("/api/athletes/$this->athlete")->json();
+    $this->page = fn () => $this->getJson("/api/v1/athletes/$this->athlete")->json();
 });
 
 it('asks for a screen before the first, and holds what it leaves against every list', function (): void {
     [$bar, $band] = [addBar($this), addBand($this)];
     $exercise = exercise($bar, $band);
-    $this->putJson("/api/athletes/$this->athlete/setup", $exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $exercise)->assertOk();
     expect(($this->page)()['screen'])->toMatchArray(['on' => null, 'outcome' => null, 'due' => 'Not screened yet.']);
 
     ($this->screen)(['overhead' => 'short'])->assertCreated()->assertJsonPath('screen.outcome', 'limited')->assertJsonPath(
@@ -27,20 +27,20 @@ it('asks for a screen before the first, and holds what it leaves against every l
         ->assertJsonPath('screen.due', null)->assertJsonPath('screen.mobility.0.name', 'Lying reach overhead')
         ->assertJsonPath('rung', null)->assertJsonPath('rung_lost', 'The screen says: no hanging.')->assertJsonPath('call', null);
     $this->putJson(
-        "/api/athletes/$this->athlete/setup",
+        "/api/v1/athletes/$this->athlete/setup",
         $exercise,
     )->assertStatus(422)->assertJsonPath('detail', 'The screen says: no hanging.');
-    expect($this->getJson("/api/athletes/$this->athlete/ladder?lane=pull")->json('rungs'))->toBe([])
-        ->and($this->getJson("/api/athletes/$this->athlete/scale")->json('rungs'))->toBe([])
+    expect($this->getJson("/api/v1/athletes/$this->athlete/ladder?lane=pull")->json('rungs'))->toBe([])
+        ->and($this->getJson("/api/v1/athletes/$this->athlete/scale")->json('rungs'))->toBe([])
         ->and(
-            $this->getJson("/api/athletes/$this->athlete/setup?exercise=".urlencode((string) json_encode($exercise)))->json('reason'),
+            $this->getJson("/api/v1/athletes/$this->athlete/setup?exercise=".urlencode((string) json_encode($exercise)))->json('reason'),
         )->toBe('The screen says: no hanging.');
 
     ($this->screen)()->assertCreated()
         ->assertJsonPath('screen.outcome', 'cleared')
         ->assertJsonPath('rung_lost', null)
         ->assertJsonPath('screen.mobility', []);
-    expect($this->getJson("/api/athletes/$this->athlete/ladder?lane=pull")->json('rungs'))->not->toBe([]);
+    expect($this->getJson("/api/v1/athletes/$this->athlete/ladder?lane=pull")->json('rungs'))->not->toBe([]);
 });
 
 it('pauses for pain told in it, and refers', function (): void {
@@ -54,10 +54,11 @@ it('pauses for pain told in it, and refers', function (): void {
 it('is asked again after pain, and after four weeks away', function (): void {
     ($this->screen)()->assertCreated();
     $this->clock->passSeconds(86400);
-    $this->postJson("/api/athletes/$this->athlete/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]])->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 2]])
+        ->assertCreated();
     expect(($this->page)()['screen']['due'])->toBe('Pain since the last screen. Screen again.');
     ($this->screen)()->assertCreated();
-    $this->postJson("/api/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => 'Physio: fine.'])->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/clearances", ['id' => uuid(), 'note' => 'Physio: fine.'])->assertCreated();
     logSession($this, $this->athlete, exercise(addBar($this), addBand($this)), [8]);
     $this->clock->passSeconds(28 * 86400);
     expect(($this->page)()['screen']['due'])->toBe('Four weeks away: screen again before loading.');

@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\Schema;
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this, tags: ['evening']);
-    $this->url = "/api/athletes/$this->athlete";
+    $this->url = "/api/v1/athletes/$this->athlete";
     $this->exercise = exercise(addBar($this), addBand($this));
     $this->putJson("$this->url/setup", $this->exercise)->assertOk();
     $this->pain = ['id' => uuid(), 'pain' => ['place' => 'ribs', 'level' => 7], 'note' => 'Sneezed on the stairs.'];
@@ -43,9 +43,9 @@ function tellAll(Tests\ApiTestCase $test): void
     $test->postJson("$test->url/signals", $test->signal)->assertSuccessful();
     $test->getJson($test->url)->assertOk()->assertJsonPath('pain.place', 'ribs')->assertJsonPath('call.call.verdict', 'refer');
     $class = addClass($test);
-    $test->getJson("/api/classes/$class/days/2026-03-02")->assertOk();
+    $test->getJson("/api/v1/classes/$class/days/2026-03-02")->assertOk();
     $test->getJson("$test->url/session")->assertOk();
-    $test->putJson('/api/calls/'.$test->getJson($test->url)->json('call.id').'/decision', ['decision' => 'accepted', 'version' => 1]);
+    $test->putJson('/api/v1/calls/'.$test->getJson($test->url)->json('call.id').'/decision', ['decision' => 'accepted', 'version' => 1]);
     $test->postJson("$test->url/clearances", ['id' => uuid(), 'note' => 'Rested a fortnight, the physio agrees.'])->assertCreated();
     $test->postJson("$test->url/screenings", ['id' => uuid(), 'overhead' => 'level', 'note' => 'Had pleurisy once.'])->assertCreated();
 }
@@ -93,7 +93,7 @@ it('opens everything with a new key once it is sealed anew, and nothing with the
 
     Model::encryptUsing($this->keys);
     expect(fn () => PainReport::query()->findOrFail($this->pain['id'])->pain)->toThrow(Damaged::class);
-    $this->getJson('/api/athletes')->assertOk();
+    $this->getJson('/api/v1/athletes')->assertOk();
 });
 
 it('seals what an earlier program kept in plain, and goes on where it was broken off', function (): void {

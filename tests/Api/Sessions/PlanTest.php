@@ -11,7 +11,7 @@ beforeEach(function (): void {
         $this->bands[$width] = addBand($this, $width, "Width $width");
     }
     $this->exercise = exercise($this->bar, $this->bands[32]);
-    $this->putJson("/api/athletes/$this->athlete/setup", $this->exercise)->assertOk();
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $this->exercise)->assertOk();
     logSession($this, $this->athlete, $this->exercise, [8, 8, 8], 2);
     $this->clock->set('2026-03-05T18:00:00Z');
     $this->main = linesOf($this)['main'];
@@ -22,7 +22,7 @@ beforeEach(function (): void {
 function linesOf($test): array
 {
     $lines = [];
-    foreach ($test->getJson("/api/athletes/$test->athlete/session")->assertOk()->json('blocks') as $block) {
+    foreach ($test->getJson("/api/v1/athletes/$test->athlete/session")->assertOk()->json('blocks') as $block) {
         $lines[$block['part']] = $block['line'];
     }
 
@@ -31,7 +31,7 @@ function linesOf($test): array
 
 it('tries a change without keeping it, keeps it once, and puts it back', function (): void {
     $change = ($this->change)(['sets' => 2, 'low' => 6]);
-    $url = "/api/athletes/$this->athlete/session";
+    $url = "/api/v1/athletes/$this->athlete/session";
     $of = fn ($response): array => array_values(array_filter(
         $response->json('blocks'),
         fn (array $b): bool => $b['line'] === $this->main,
@@ -50,7 +50,7 @@ it('tries a change without keeping it, keeps it once, and puts it back', functio
 });
 
 it('keeps the session of the day whole once a set of it is logged, and says how far it is', function (): void {
-    $url = "/api/athletes/$this->athlete/session";
+    $url = "/api/v1/athletes/$this->athlete/session";
     $lines = fn (): array => array_map(fn (array $b): array => [$b['line'], $b['sets']], $this->getJson($url)->assertOk()->json('blocks'));
     $before = $lines();
     logSession($this, $this->athlete, $this->exercise, [7], 2);
@@ -59,7 +59,7 @@ it('keeps the session of the day whole once a set of it is logged, and says how 
 });
 
 it('lets a change for the next session end with the work of that day', function (): void {
-    $url = "/api/athletes/$this->athlete/session";
+    $url = "/api/v1/athletes/$this->athlete/session";
     $sets = fn (): int => array_values(array_filter(
         $this->getJson($url)->json('blocks'),
         fn (array $b): bool => $b['part'] === 'main',
@@ -72,7 +72,7 @@ it('lets a change for the next session end with the work of that day', function 
 });
 
 it('leaves a line out, adds one, and offers what could be done instead', function (): void {
-    $url = "/api/athletes/$this->athlete/session";
+    $url = "/api/v1/athletes/$this->athlete/session";
     $trunk = linesOf($this)['trunk'];
     $this->postJson(
         "$url/changes",
@@ -104,7 +104,7 @@ it('leaves a line out, adds one, and offers what could be done instead', functio
 
 it('refuses a change that cannot be', function (array $change, string $pointer): void {
     $this->postJson(
-        "/api/athletes/$this->athlete/session/changes",
+        "/api/v1/athletes/$this->athlete/session/changes",
         $change + ($this->change)([]),
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', $pointer);
     expect(LineChangeRecord::query()->count())->toBe(0);
@@ -116,23 +116,23 @@ it('refuses a change that cannot be', function (array $change, string $pointer):
 
 it('keeps lower caps at will and higher ones only where a coach answers for them', function (): void {
     $caps = ['lowerings_a_session' => 10, 'lowerings_a_week' => 20, 'hard_sets_first_month' => 8, 'hard_sets_later' => 16];
-    $this->putJson('/api/caps', $caps)
+    $this->putJson('/api/v1/caps', $caps)
         ->assertOk()
         ->assertJsonPath('lowerings_a_session', 10)
         ->assertJsonPath('usual.lowerings_a_session', 15)
         ->assertJsonPath('raised_by', null);
     $raised = ['lowerings_a_session' => 20, 'lowerings_a_week' => 40] + $caps;
-    $this->putJson('/api/caps', $raised)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/acknowledged');
-    $this->putJson('/api/caps', $raised + ['acknowledged' => true])->assertOk()->assertJsonPath('lowerings_a_week', 40);
-    expect($this->putJson('/api/caps', ['hard_sets_later' => 12] + $raised)->assertOk()->json('raised_by'))->not->toBeNull();
+    $this->putJson('/api/v1/caps', $raised)->assertStatus(422)->assertJsonPath('errors.0.pointer', '/acknowledged');
+    $this->putJson('/api/v1/caps', $raised + ['acknowledged' => true])->assertOk()->assertJsonPath('lowerings_a_week', 40);
+    expect($this->putJson('/api/v1/caps', ['hard_sets_later' => 12] + $raised)->assertOk()->json('raised_by'))->not->toBeNull();
     $this->putJson(
-        '/api/caps',
+        '/api/v1/caps',
         ['lowerings_a_week' => 5] + $raised,
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/lowerings_a_week');
 });
 
 it('plans around days off of the gym and of one athlete, and takes them back', function (): void {
-    $url = "/api/athletes/$this->athlete";
+    $url = "/api/v1/athletes/$this->athlete";
     $sessions = fn ($response): array => array_filter(
         $response->json('calendar.sessions'),
         fn (string $on): bool => $on >= '2026-03-09' && $on <= '2026-03-29',
@@ -142,12 +142,12 @@ it('plans around days off of the gym and of one athlete, and takes them back', f
     expect($sessions($this->postJson("$url/time-off", $off)->assertCreated()->assertJsonPath('time_off.0.of_gym', true)))->toBe([]);
     $this->postJson("$url/time-off", $off)->assertOk()->assertJsonPath('calendar.comebacks.0.needs_baselines', false);
     $other = addAthlete($this, name: 'Another');
-    $this->getJson("/api/athletes/$other/weeks")->assertJsonPath('time_off.0.why', 'Building works');
+    $this->getJson("/api/v1/athletes/$other/weeks")->assertJsonPath('time_off.0.why', 'Building works');
     $own = ['id' => uuid(), 'from' => '2026-04-01', 'to' => '2026-04-02', 'why' => 'Wedding'];
     $this->postJson("$url/time-off", $own)->assertCreated()->assertJsonCount(2, 'time_off');
-    $this->getJson("/api/athletes/$other/weeks")->assertJsonCount(1, 'time_off');
+    $this->getJson("/api/v1/athletes/$other/weeks")->assertJsonCount(1, 'time_off');
     expect($sessions($this->deleteJson("$url/time-off/{$off['id']}")->assertOk()))->not->toBe([]);
-    $this->deleteJson("/api/athletes/$other/time-off/{$own['id']}")->assertNotFound();
+    $this->deleteJson("/api/v1/athletes/$other/time-off/{$own['id']}")->assertNotFound();
     $this->postJson(
         "$url/time-off",
         ['to' => '2026-03-01', 'id' => uuid()] + $own,
@@ -155,8 +155,8 @@ it('plans around days off of the gym and of one athlete, and takes them back', f
 });
 
 it('puts a builder in the place of strict work for whoever is there, and says who is not', function (): void {
-    $url = "/api/athletes/$this->athlete";
-    $this->getJson('/api/library')->assertOk()->assertJsonPath('builders.0.key', 'chin-ups-ahead')->assertJsonPath('grip.1.from_s', 30);
+    $url = "/api/v1/athletes/$this->athlete";
+    $this->getJson('/api/v1/library')->assertOk()->assertJsonPath('builders.0.key', 'chin-ups-ahead')->assertJsonPath('grip.1.from_s', 30);
     $place = fn (string $stage, string $builder): array => [
         'id' => uuid(),
         'method' => 'band-taper',
@@ -186,16 +186,16 @@ it('puts a builder in the place of strict work for whoever is there, and says wh
 });
 
 it('answers what suits a class by the reps a set wants', function (): void {
-    $items = $this->getJson("/api/athletes/$this->athlete/class-work?reps=6")->assertOk()->json('items');
+    $items = $this->getJson("/api/v1/athletes/$this->athlete/class-work?reps=6")->assertOk()->json('items');
     expect(array_column($items, 'key'))->toContain('band-reps')->toContain('heavy-row')
         ->and(
             array_values(array_filter($items, fn (array $i): bool => $i['key'] === 'band-reps'))[0]['rung']['prediction']['reps'],
         )->toBeGreaterThan(5);
-    $this->getJson("/api/athletes/$this->athlete/class-work?reps=31")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/reps');
+    $this->getJson("/api/v1/athletes/$this->athlete/class-work?reps=31")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/reps');
 });
 
 it('tells climbers with each session that wall days add up', function (): void {
-    $notes = fn (string $athlete): string => implode(' ', $this->getJson("/api/athletes/$athlete/session")->json('notes'));
+    $notes = fn (string $athlete): string => implode(' ', $this->getJson("/api/v1/athletes/$athlete/session")->json('notes'));
     expect($notes($this->athlete))->not->toContain('wall days')
         ->and($notes(addAthlete($this, name: 'Rope', kind: 'climbing')))->toContain('wall days');
 });

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 beforeEach(function (): void {
     $this->athlete = addAthlete($this);
-    $this->url = "/api/athletes/$this->athlete";
+    $this->url = "/api/v1/athletes/$this->athlete";
     $this->putJson("$this->url/setup", exercise(addBar($this), addBand($this)))->assertOk();
     $this->off = fn (string $from, string $to, mixed ...$more) => $this->postJson(
         "$this->url/time-off",
@@ -12,9 +12,9 @@ beforeEach(function (): void {
     );
     $this->told = fn (?string $athlete = null): array => array_map(
         fn (array $t): array => [$t['from'], $t['to'], $t['of_gym']],
-        $this->getJson('/api/athletes/'.($athlete ?? $this->athlete).'/weeks')->assertOk()->json('time_off'),
+        $this->getJson('/api/v1/athletes/'.($athlete ?? $this->athlete).'/weeks')->assertOk()->json('time_off'),
     );
-    $this->heldOn = fn (): array => array_column($this->getJson('/api/classes')->json('held'), 'on');
+    $this->heldOn = fn (): array => array_column($this->getJson('/api/v1/classes')->json('held'), 'on');
 });
 
 it('takes a single day, and refuses one that ends before it begins or says no reason', function (): void {
@@ -59,7 +59,7 @@ it('is taken back once, and by nobody whose it is not', function (): void {
     $id = uuid();
     $other = addAthlete($this, name: 'Bea');
     ($this->off)('2026-03-10', '2026-03-12', id: $id)->assertCreated();
-    $this->deleteJson("/api/athletes/$other/time-off/$id")->assertNotFound();
+    $this->deleteJson("/api/v1/athletes/$other/time-off/$id")->assertNotFound();
     $this->deleteJson("$this->url/time-off/$id")->assertOk()->assertJsonCount(0, 'time_off');
     $this->deleteJson("$this->url/time-off/$id")->assertNotFound();
 });

@@ -8,11 +8,11 @@ beforeEach(function (): void {
     $this->athlete = addAthlete($this);
     $this->bar = addBar($this, 2.5);
     $this->bands = [addBand($this, 13, 'Thin'), addBand($this, 29, 'Mid'), addBand($this, 44, 'Thick')];
-    $this->ladder = fn (string $query = 'lane=pull') => $this->getJson("/api/athletes/$this->athlete/ladder?$query")->assertOk()->json();
+    $this->ladder = fn (string $query = 'lane=pull') => $this->getJson("/api/v1/athletes/$this->athlete/ladder?$query")->assertOk()->json();
 });
 
 it('leads from the set-up in use to the unassisted pull-up, in even steps', function (): void {
-    $this->putJson("/api/athletes/$this->athlete/setup", exercise($this->bar, $this->bands[2]))->assertOk();
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", exercise($this->bar, $this->bands[2]))->assertOk();
     $ladder = ($this->ladder)();
     $steps = array_column($ladder['rungs'], 'step');
 
@@ -25,9 +25,9 @@ it('leads from the set-up in use to the unassisted pull-up, in even steps', func
 
 it('changes at once when the gear does: a band retired, a band bought', function (): void {
     $before = ($this->ladder)('lane=pull&most_rungs=5');
-    $this->putJson("/api/bands/{$this->bands[0]}/retirement", ['retired' => true])->assertOk();
+    $this->putJson("/api/v1/bands/{$this->bands[0]}/retirement", ['retired' => true])->assertOk();
     $without = ($this->ladder)('lane=pull&most_rungs=5');
-    $this->putJson("/api/bands/{$this->bands[0]}/retirement", ['retired' => false])->assertOk();
+    $this->putJson("/api/v1/bands/{$this->bands[0]}/retirement", ['retired' => false])->assertOk();
 
     expect($without['candidates'])->toBeLessThan($before['candidates'])
         ->and($without['largest_step'])->toBeGreaterThan($before['largest_step'])
@@ -49,7 +49,7 @@ it('names the one purchase or measurement that helps most, when asked', function
 });
 
 it('refuses a ladder in a lane without one, or of no rungs', function (string $query): void {
-    $this->getJson("/api/athletes/$this->athlete/ladder?$query")->assertStatus(422);
+    $this->getJson("/api/v1/athletes/$this->athlete/ladder?$query")->assertStatus(422);
 })->with([
     'lane=seconds',
     'lane=apart',
@@ -61,7 +61,7 @@ it('refuses a ladder in a lane without one, or of no rungs', function (string $q
 ]);
 
 it('lists what is measured in seconds whole', function (): void {
-    $lower = $this->getJson("/api/athletes/$this->athlete/scale?lane=".Lane::Seconds->value)->assertOk()->json('rungs');
+    $lower = $this->getJson("/api/v1/athletes/$this->athlete/scale?lane=".Lane::Seconds->value)->assertOk()->json('rungs');
 
     expect(count($lower))->toBeGreaterThan(8)
         ->and(array_unique(array_map(fn (array $r) => $r['rung']['carried']['share']['mean'], $lower)))->toEqual([1]);

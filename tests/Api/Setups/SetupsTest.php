@@ -10,7 +10,7 @@ beforeEach(function (): void {
     $this->band = addBand($this);
     $this->low = addBar($this, 1.4, 'Low');
     $this->short = $this->postJson(
-        '/api/bands',
+        '/api/v1/bands',
         ['id' => $id = uuid(), 'name' => 'Short', 'hung_length_m' => 0.5, 'width_mm' => 13, 'thickness_mm' => 4.5],
     )->json('id');
     $this->rings = addGear($this, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.4, 'straps_m' => [1.5, 1.2]]);
@@ -24,7 +24,7 @@ beforeEach(function (): void {
     );
     $this->cable = addGear($this, 'Cable', ['kind' => 'machine', 'use' => 'pulldown', 'step_kg' => 5, 'most_kg' => 50]);
     $this->ask = fn (array $exercise) => $this->getJson(
-        "/api/athletes/$this->athlete/setup?exercise=".urlencode((string) json_encode($exercise)),
+        "/api/v1/athletes/$this->athlete/setup?exercise=".urlencode((string) json_encode($exercise)),
     );
 });
 
@@ -61,32 +61,32 @@ it('shows every kind: load, drawing and why; puts athletes on it and takes their
             ->and($setup->json('why.steps'))->not->toBe([])
             ->and($setup->json('rung.carried.carried_kg.mean') / 70)->toEqualWithDelta($setup->json('rung.carried.share.mean'), 1e-9);
         if ($kind === 'hold') {
-            $this->putJson("/api/athletes/$this->athlete/setup", $exercise)->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
+            $this->putJson("/api/v1/athletes/$this->athlete/setup", $exercise)->assertStatus(422)->assertJsonPath('code', 'does-not-fit');
             $this->postJson(
-                "/api/athletes/$this->athlete/sets",
+                "/api/v1/athletes/$this->athlete/sets",
                 ['id' => uuid(), 'performed_at' => '2026-03-02T17:00:00Z', 'purpose' => 'work', 'exercise' => $exercise, 'hang_s' => 21],
             )->assertCreated()->assertJsonPath('setup_name', 'Top hold, 20 s');
 
             continue;
         }
-        $this->putJson("/api/athletes/$this->athlete/setup", $exercise)->assertOk()->assertJsonPath(
+        $this->putJson("/api/v1/athletes/$this->athlete/setup", $exercise)->assertOk()->assertJsonPath(
             'rung.exercise.setup.kind',
             $exercise['setup']['kind'],
         );
-        $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, 6))->assertCreated()->assertJsonPath('clean_reps', 6);
-        $this->getJson("/api/athletes/$this->athlete")->assertJsonPath('call.call.from.exercise.setup.kind', $exercise['setup']['kind']);
+        $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $exercise, 6))->assertCreated()->assertJsonPath('clean_reps', 6);
+        $this->getJson("/api/v1/athletes/$this->athlete")->assertJsonPath('call.call.from.exercise.setup.kind', $exercise['setup']['kind']);
     }
-    expect($this->getJson("/api/athletes/$this->athlete")->json('best_hang_s'))->toBeNull();
+    expect($this->getJson("/api/v1/athletes/$this->athlete")->json('best_hang_s'))->toBeNull();
 });
 
 it('keeps the capacities of pulls, rows and pull-downs apart', function (): void {
     $all = everyExercise($this);
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $all['row'], 9))->assertCreated();
-    $athlete = $this->getJson("/api/athletes/$this->athlete");
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $all['row'], 9))->assertCreated();
+    $athlete = $this->getJson("/api/v1/athletes/$this->athlete");
     expect($athlete->json('capacity'))->toBeNull()->and($athlete->json('row_capacity.share'))->toBeGreaterThan(0.5);
 
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $all['band'], 5))->assertCreated();
-    expect($this->getJson("/api/athletes/$this->athlete")->json('row_capacity'))->toBe($athlete->json('row_capacity'))
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $all['band'], 5))->assertCreated();
+    expect($this->getJson("/api/v1/athletes/$this->athlete")->json('row_capacity'))->toBe($athlete->json('row_capacity'))
         ->and(($this->ask)($all['pulldown'])->json('rung.prediction'))->toBeNull()
         ->and(($this->ask)($all['strict'])->json('rung.prediction.reps'))->toBeGreaterThanOrEqual(0.0);
 });
@@ -111,39 +111,41 @@ it('says why a set-up does not fit, and refuses gear that clashes or is not ther
 it('refuses a hold logged by reps, reps logged by seconds', function (): void {
     $all = everyExercise($this);
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         set($this, $all['hold'], 6),
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/exercise');
     $this->postJson(
-        "/api/athletes/$this->athlete/sets",
+        "/api/v1/athletes/$this->athlete/sets",
         ['id' => uuid(), 'performed_at' => '2026-03-02T17:00:00Z', 'purpose' => 'work', 'exercise' => $all['band'], 'hang_s' => 20],
     )->assertStatus(422);
 });
 
 it('answers which heel mark, which box and which band, and its answers give what was asked', function (): void {
     $row = everyExercise($this)['row'];
-    $mark = $this->getJson("/api/athletes/$this->athlete/heel-mark?share=0.55&exercise=".urlencode((string) json_encode($row)))->assertOk();
+    $mark = $this->getJson("/api/v1/athletes/$this->athlete/heel-mark?share=0.55&exercise=".urlencode((string) json_encode($row)))
+        ->assertOk();
     expect($mark->json('items.0.carried.share.mean'))->toEqualWithDelta(0.55, 1e-6)
         ->and($mark->json('items.0.exercise.setup.box_id'))->toBe($this->box);
     expect(
-        $this->getJson("/api/athletes/$this->athlete/heel-mark?share=0.99&exercise=".urlencode((string) json_encode($row)))->json('reason'),
+        $this->getJson("/api/v1/athletes/$this->athlete/heel-mark?share=0.99&exercise=".urlencode((string) json_encode($row)))
+            ->json('reason'),
     )->toContain('No heel mark gives 99 %');
 
-    $box = $this->getJson("/api/athletes/$this->athlete/standing-height?leg_part=0.25&bar_id=$this->bar")->assertOk();
+    $box = $this->getJson("/api/v1/athletes/$this->athlete/standing-height?leg_part=0.25&bar_id=$this->bar")->assertOk();
     expect(
         $box->json('items.0.exercise.setup.box_id') ?? $box->json('items.0.exercise.setup.plate_ids.0'),
     )->toBeIn([$this->box, $this->plate]);
 
-    $this->getJson("/api/athletes/$this->athlete/for-reps?reps=6")->assertJsonPath('items', [])->assertJsonPath(
+    $this->getJson("/api/v1/athletes/$this->athlete/for-reps?reps=6")->assertJsonPath('items', [])->assertJsonPath(
         'reason',
         'Log a baseline first: reps are predicted from it.',
     );
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exercise($this->bar, $this->band), 6, reserve: 0))->assertCreated();
-    expect($this->getJson("/api/athletes/$this->athlete/for-reps?reps=6")->json('items.0.exercise.setup.band_ids'))->toBe([$this->band]);
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, exercise($this->bar, $this->band), 6, reserve: 0))->assertCreated();
+    expect($this->getJson("/api/v1/athletes/$this->athlete/for-reps?reps=6")->json('items.0.exercise.setup.band_ids'))->toBe([$this->band]);
 });
 
 it('refuses questions out of range', function (string $query): void {
-    $this->getJson("/api/athletes/$this->athlete/$query")->assertStatus(422);
+    $this->getJson("/api/v1/athletes/$this->athlete/$query")->assertStatus(422);
 })->with([
     'for-reps?reps=0', 'for-reps?reps=x', 'for-reps', 'standing-height?leg_part=2&bar_id=01900000-0000-7000-8000-000000000001',
     'heel-mark?share=0.5&exercise=%7B%22setup%22%3A%7B%22kind%22%3A%22strict%22%7D%7D', 'setup', 'scale?lane=pull',
@@ -151,12 +153,12 @@ it('refuses questions out of range', function (string $query): void {
 ]);
 
 it('keeps gear of every kind, refuses what cannot be, and never turns one kind into another', function (): void {
-    $gear = $this->getJson('/api/kit')->json('gear');
+    $gear = $this->getJson('/api/v1/kit')->json('gear');
     expect(array_column(array_column($gear, 'figures'), 'kind'))->toEqualCanonicalizing([
         'bar', 'bar', 'rings', 'box', 'plate', 'weight', 'machine', 'machine',
     ])
         ->and(array_column($gear, 'figures', 'name')['Rings']['straps_m'])->toEqual([1.2, 1.5]);
-    $add = fn (array $figures) => $this->postJson('/api/gear', ['id' => uuid(), 'name' => 'New', 'figures' => $figures]);
+    $add = fn (array $figures) => $this->postJson('/api/v1/gear', ['id' => uuid(), 'name' => 'New', 'figures' => $figures]);
     $add(['kind' => 'box', 'height_m' => 0])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/figures/height_m');
     $add([
         'kind' => 'rings',
@@ -176,7 +178,7 @@ it('keeps gear of every kind, refuses what cannot be, and never turns one kind i
     ])->assertStatus(422)->assertJsonPath('errors.0.pointer', '/figures/rated_kg');
     $add(['kind' => 'sofa'])->assertStatus(422);
     $this->putJson(
-        "/api/gear/$this->box",
+        "/api/v1/gear/$this->box",
         ['name' => 'Box', 'figures' => ['kind' => 'bar', 'height_m' => 2.0]],
     )->assertStatus(422)->assertJsonPath('errors.0.pointer', '/figures/kind');
 });
@@ -185,7 +187,7 @@ it('says how long a lowering is likely to last, and names a safer one where thre
     $lowering = exerciseOn(['kind' => 'strict'], movement: 'lowering', seconds: 5);
     expect(($this->ask)($lowering)->json('rung.seconds'))->toBeNull();
 
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exercise($this->bar, $this->band), 1))->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, exercise($this->bar, $this->band), 1))->assertCreated();
     $weak = ($this->ask)($lowering);
     expect($weak->json('rung.seconds.median_s'))->toBeGreaterThanOrEqual(0)->toBeLessThan($weak->json('rung.seconds.high80'))
         ->and($weak->json('rung.seconds.chance.3'))->toBeLessThan(0.8)
@@ -197,7 +199,7 @@ it('says how long a lowering is likely to last, and names a safer one where thre
 
 it('follows chin-ups apart from pull-ups, and tells how each is done', function (): void {
     $under = [...exercise($this->bar, $this->band), 'grip' => 'under'];
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, exercise($this->bar, $this->band), 7))->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, exercise($this->bar, $this->band), 7))->assertCreated();
     expect(($this->ask)(exercise($this->bar, $this->band))->json('rung.prediction.reps'))->toBeGreaterThan(4)
         ->and(($this->ask)($under)->json('rung.prediction'))->toBeNull()
         ->and(($this->ask)($under)->json('rung.name'))->toContain('under grip')
@@ -205,7 +207,7 @@ it('follows chin-ups apart from pull-ups, and tells how each is done', function 
             ($this->ask)(exercise($this->bar, $this->band))->json('rung.carried.carried_kg'),
         );
 
-    $this->postJson("/api/athletes/$this->athlete/sets", set($this, $under, 9))->assertCreated();
+    $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $under, 9))->assertCreated();
     $chin = ($this->ask)($under);
     expect($chin->json('rung.prediction.reps'))->toBeGreaterThan(6)
         ->and($chin->json('practice.tempo'))->not->toBe('')

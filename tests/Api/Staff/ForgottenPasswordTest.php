@@ -12,9 +12,9 @@ use Illuminate\Support\Facades\Mail;
 beforeEach(function (): void {
     Mail::fake();
     $this->app->make(AuthManager::class)->forgetGuards();
-    $this->forget = fn (string $email) => $this->postJson('/api/password-links', ['email' => $email]);
+    $this->forget = fn (string $email) => $this->postJson('/api/v1/password-links', ['email' => $email]);
     $this->choose = fn (string $token, string $password) => $this->withHeader('Password-Link', $token)
-        ->putJson('/api/password-link', ['password' => $password]);
+        ->putJson('/api/v1/password-link', ['password' => $password]);
 });
 
 it('mails a link by which a new password is chosen, and signs out everywhere', function (): void {
@@ -27,7 +27,7 @@ it('mails a link by which a new password is chosen, and signs out everywhere', f
     ($this->choose)(substr((string) strstr($mail->address, '#'), 1), 'a longer one')->assertNoContent();
 
     expect(DB::table('sessions')->where('id', 'old')->exists())->toBeFalse();
-    $signIn = fn (string $password) => $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => $password]);
+    $signIn = fn (string $password) => $this->postJson('/api/v1/sign-in', ['email' => 'coach@one.example', 'password' => $password]);
     $signIn('right-password')->assertStatus(422);
     $signIn('a longer one')->assertOk();
 });
@@ -67,9 +67,9 @@ it('opens nothing by a link that ended, was used, or was made up, and slows down
         ($this->choose)($token, 'yet another one')->assertStatus(410)->assertJsonPath('code', 'link-ended');
     }
     foreach (range(1, 18) as $i) {
-        $this->withHeader('Password-Link', "guess $i")->getJson('/api/password-link')->assertStatus(410);
+        $this->withHeader('Password-Link', "guess $i")->getJson('/api/v1/password-link')->assertStatus(410);
     }
-    $this->withHeader('Password-Link', passwordLink($this->coach))->getJson('/api/password-link')->assertStatus(429);
+    $this->withHeader('Password-Link', passwordLink($this->coach))->getJson('/api/v1/password-link')->assertStatus(429);
 });
 
 it('keeps no link that a copy of the database would open', function (): void {
@@ -84,5 +84,5 @@ it('lets who has the machine let anybody in again, whatever they lost', function
         ->and(Artisan::call('steady:let-in', ['email' => 'Coach@one.example']))->toBe(0);
     preg_match('~/password#(\S+)~', Artisan::output(), $link);
     ($this->choose)($link[1], 'a longer one')->assertNoContent();
-    $this->postJson('/api/sign-in', ['email' => 'coach@one.example', 'password' => 'a longer one'])->assertOk();
+    $this->postJson('/api/v1/sign-in', ['email' => 'coach@one.example', 'password' => 'a longer one'])->assertOk();
 });

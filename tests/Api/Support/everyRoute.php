@@ -13,7 +13,7 @@ function everyRoute(): array
 {
     $found = [];
     foreach (Routes::getRoutes()->getRoutes() as $route) {
-        if (str_starts_with($route->uri(), 'api/')) {
+        if (str_starts_with($route->uri(), 'api/v1/')) {
             $found[] = [$route->methods()[0], '/'.$route->uri()];
         }
     }

@@ -19,7 +19,7 @@ function addAthlete(ApiTestCase $test, mixed ...$changes): string
 {
     $id = uuid();
     $test->postJson(
-        '/api/athletes',
+        '/api/v1/athletes',
         ['id' => $id, 'name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1, ...$changes],
     )->assertCreated();
 
@@ -35,7 +35,7 @@ function addBar(ApiTestCase $test, float $heightM = 2.5, string $name = 'Bar'): 
 function addGear(ApiTestCase $test, string $name, array $figures): string
 {
     $id = uuid();
-    $test->postJson('/api/gear', ['id' => $id, 'name' => $name, 'figures' => $figures])->assertCreated();
+    $test->postJson('/api/v1/gear', ['id' => $id, 'name' => $name, 'figures' => $figures])->assertCreated();
 
     return $id;
 }
@@ -45,7 +45,7 @@ function addBand(ApiTestCase $test, float $widthMm = 29, string $name = 'Band'):
 {
     $id = uuid();
     $law = RubberLaw::fromSize(1.0, $widthMm, 4.5);
-    $test->postJson('/api/bands', [
+    $test->postJson('/api/v1/bands', [
         'id' => $id, 'name' => $name, 'hung_length_m' => 1.0, 'width_mm' => $widthMm, 'thickness_mm' => 4.5,
         'points' => array_map(fn (float $l): array => ['length_m' => $l, 'force_n' => $law->forceN($l)], [1.3, 1.8, 2.3]),
     ])->assertCreated();
@@ -92,7 +92,7 @@ function logSession(ApiTestCase $test, string $athlete, array $exercise, array $
 {
     foreach ($counts as $clean) {
         $test->clock->passSeconds(240);
-        $test->postJson("/api/athletes/$athlete/sets", set($test, $exercise, $clean, reserve: $reserve))->assertCreated();
+        $test->postJson("/api/v1/athletes/$athlete/sets", set($test, $exercise, $clean, reserve: $reserve))->assertCreated();
         followLog();
     }
 }
@@ -116,7 +116,7 @@ function addClass(ApiTestCase $test, mixed ...$changes): string
 {
     $id = uuid();
     $test->postJson(
-        '/api/classes',
+        '/api/v1/classes',
         [
             'id' => $id,
             'name' => 'Evening',
@@ -136,7 +136,7 @@ function addClass(ApiTestCase $test, mixed ...$changes): string
 function addPeopleFile(ApiTestCase $test, string $text = "name\nBea\n"): string
 {
     $id = uuid();
-    $test->call('POST', "/api/imports?id=$id&kind=people&name=a.csv", server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8080'], content: $text)
+    $test->call('POST', "/api/v1/imports?id=$id&kind=people&name=a.csv", server: ['HTTP_ORIGIN' => 'http://127.0.0.1:8080'], content: $text)
         ->assertCreated();
 
     return $id;

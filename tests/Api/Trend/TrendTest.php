@@ -8,8 +8,8 @@ beforeEach(function (): void {
     $this->athlete = addAthlete($this);
     [$this->bar, $this->band] = [addBar($this), addBand($this)];
     $this->exercise = exercise($this->bar, $this->band);
-    $this->sets = "/api/athletes/$this->athlete/sets";
-    $this->trend = fn (string $query = ''): array => $this->getJson("/api/athletes/$this->athlete/trend?$query")->assertOk()->json();
+    $this->sets = "/api/v1/athletes/$this->athlete/sets";
+    $this->trend = fn (string $query = ''): array => $this->getJson("/api/v1/athletes/$this->athlete/trend?$query")->assertOk()->json();
     $this->on = fn (string $day) => $this->clock->set("{$day}T18:00:00Z");
 });
 
@@ -25,7 +25,7 @@ it('shows capacity after each session with what each set said, weeks away, and w
     $trend = ($this->trend)();
 
     expect(array_column($trend['points'], 'on'))->toBe(['2026-03-02', '2026-03-05', '2026-04-02', '2026-04-04'])
-        ->and($trend['points'][3]['share'])->toEqual($this->getJson("/api/athletes/$this->athlete")->json('capacity.share'))
+        ->and($trend['points'][3]['share'])->toEqual($this->getJson("/api/v1/athletes/$this->athlete")->json('capacity.share'))
         ->and(array_column($trend['marks'], 'kind'))->toBe(['baseline', 'at-least', 'test', 'set'])
         ->and($trend['marks'][0]['text'])->toMatch('/^7 clean at \d+ %, 1 left$/')
         ->and($trend['breaks'])->toBe([['from' => '2026-03-05', 'to' => '2026-04-02']])
@@ -44,7 +44,7 @@ it('adds up the work of each week in kilojoules, and the seconds held or let dow
     )->assertCreated();
     $this->postJson($this->sets, set($this, null, 0, clean_reps: null, reserve: null, purpose: 'baseline', hang_s: 30))->assertCreated();
     $trend = ($this->trend)();
-    $pullM = $this->getJson("/api/athletes/$this->athlete")->json('pull_distance_m');
+    $pullM = $this->getJson("/api/v1/athletes/$this->athlete")->json('pull_distance_m');
 
     expect($trend['work'])->toHaveCount(1)->and($trend['work'][0]['from'])->toBe('2026-03-02')
         ->and($trend['work'][0]['kj'])->toEqualWithDelta(10 * $carried * 9.80665 * $pullM / 1000, 1e-6)
@@ -105,18 +105,19 @@ it('is empty before the first set, and refuses ranges and movements it does not 
         'taught' => null,
         'first_rep_on' => null,
     ]);
-    $this->getJson("/api/athletes/$this->athlete/trend?range=week")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/range');
-    $this->getJson("/api/athletes/$this->athlete/trend?pattern=press")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/pattern');
+    $this->getJson("/api/v1/athletes/$this->athlete/trend?range=week")->assertStatus(422)->assertJsonPath('errors.0.pointer', '/range');
+    $this->getJson("/api/v1/athletes/$this->athlete/trend?pattern=press")->assertStatus(422)
+        ->assertJsonPath('errors.0.pointer', '/pattern');
 });
 
 it('tells the best on each set-up with the first day it was done, whatever the range', function (): void {
     $exercise = exerciseOn(['kind' => 'strict']);
-    $this->putJson("/api/athletes/$this->athlete/setup", $exercise);
+    $this->putJson("/api/v1/athletes/$this->athlete/setup", $exercise);
     foreach (['2026-01-05' => 2, '2026-01-12' => 4, '2026-02-23' => 4, '2026-03-02' => 3] as $day => $reps) {
         $this->clock->set("{$day}T18:00:00Z");
-        $this->postJson("/api/athletes/$this->athlete/sets", set($this, $exercise, $reps))->assertCreated();
+        $this->postJson("/api/v1/athletes/$this->athlete/sets", set($this, $exercise, $reps))->assertCreated();
     }
-    $bests = $this->getJson("/api/athletes/$this->athlete/trend?range=month")->assertOk()->json('bests');
+    $bests = $this->getJson("/api/v1/athletes/$this->athlete/trend?range=month")->assertOk()->json('bests');
     $strict = array_values(array_filter($bests, fn (array $best): bool => $best['clean_reps'] === 4));
     expect($strict)->toHaveCount(1)->and($strict[0])->toMatchArray(['on' => '2026-01-12', 'hang_s' => null]);
 });

@@ -21,7 +21,7 @@ final class Http
     {
         $http = new self($base);
         $http->send('GET', '/sanctum/csrf-cookie');
-        [$status] = $http->send('POST', '/api/sign-in', ['email' => 'coach@hollowbrook.example', 'password' => 'chalk-and-rope']);
+        [$status] = $http->send('POST', '/api/v1/sign-in', ['email' => 'coach@hollowbrook.example', 'password' => 'chalk-and-rope']);
 
         return $status === 200 ? $http : throw new \RuntimeException("Sign-in answered $status.");
     }

@@ -239,7 +239,7 @@ final class Page
      */
     public function fetched(string $path): array
     {
-        return (array) $this->driver->executeScript("return fetch('/api/$path').then((r) => r.json())");
+        return (array) $this->driver->executeScript("return fetch('/api/v1/$path').then((r) => r.json())");
     }
 
     /**

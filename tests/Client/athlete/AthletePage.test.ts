@@ -6,7 +6,7 @@ import { band, bandView, call, heron, jolyon, kit, me, rook, set, practice } fro
 import { eventually, show } from '../support/screen';
 import { refuse, sentSets, serve, setsIn, type Asked, takenBack } from '../support/server';
 
-const A = '/api/athletes/jolyon';
+const A = '/api/v1/athletes/jolyon';
 const today = '2026-03-20';
 const ladder = (lane: Schemas['Ladder']['lane'], rungs: Schemas['Rung'][] = []): Schemas['Ladder'] => ({
     lane,
@@ -27,12 +27,12 @@ const ladder = (lane: Schemas['Ladder']['lane'], rungs: Schemas['Rung'][] = []):
 /** The athlete on the Heron band, with what differs and with what else is answered. */
 function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string, (asked: Asked) => unknown> = {}) {
     const asked = serve({
-        'GET /api/me': () => me,
-        'POST /api/commands': ({ body }) => ({
+        'GET /api/v1/me': () => me,
+        'POST /api/v1/commands': ({ body }) => ({
             outcomes: setsIn(body).map((s) => ({ id: s.id, stored: set({ id: s.id, trained_on: today }), problem: null })),
         }),
-        'GET /api/cautions': () => ({ items: [] }),
-        'GET /api/kit': () => kit,
+        'GET /api/v1/cautions': () => ({ items: [] }),
+        'GET /api/v1/kit': () => kit,
         [`GET ${A}`]: () => ({ ...jolyon, rung: heron, ...athlete }),
         [`GET ${A}/sets`]: () => ({ items: [], next_page: null }),
         [`GET ${A}/ladder`]: ({ query }) => ladder(query['lane'] as 'pull', query['lane'] === 'pull' ? [rook] : []),
@@ -47,7 +47,7 @@ function page(athlete: Partial<Schemas['Athlete']> = {}, answers: Record<string,
 const COUNTS = 'Clean reps: one tap logs';
 
 it('offers to undo a logged set, takes it back once, and freshens the log', async () => {
-    const { press, sees, asked, count } = page({}, { 'POST /api/athletes/jolyon/sets/new/withdrawal': () => null });
+    const { press, sees, asked, count } = page({}, { 'POST /api/v1/athletes/jolyon/sets/new/withdrawal': () => null });
     await sees('In reserve');
     await press(/^8/, COUNTS);
     await sees('Logged 8 clean.');
@@ -65,7 +65,7 @@ it('offers no set to log while pulling is paused, not by hand and not by key', a
     await user.keyboard('8{Enter}');
     expect(text()).not.toContain('In reserve');
     expect(text()).not.toContain('before the pain');
-    expect(count('POST /api/commands')).toBe(0);
+    expect(count('POST /api/v1/commands')).toBe(0);
 });
 
 it('marks no gate on a referral, and says its cautions once', async () => {
@@ -80,7 +80,7 @@ it('marks no gate on a referral, and says its cautions once', async () => {
     const { sees, text } = page(
         { pain: { place: 'elbow', level: 4 }, paused_on: '2026-03-02', call: refer },
         {
-            'GET /api/cautions': () => ({
+            'GET /api/v1/cautions': () => ({
                 items: [{ code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' }],
             }),
         },
@@ -125,7 +125,7 @@ it('asks for a note before it clears a pause, and sends the note once', async ()
 it('reminds of a band in use that is due, and of no other', async () => {
     const due = { inspected_on: '2026-02-01', uses_since: 12, due: true, text: 'Used 12 times since.' };
     const bands = [band('h', 'Heron 44 mm', { wear: due }), band('r', 'Rook 32 mm', { wear: due })];
-    const { sees } = page({}, { 'GET /api/kit': () => ({ ...kit, bands }) });
+    const { sees } = page({}, { 'GET /api/v1/kit': () => ({ ...kit, bands }) });
     await sees('look at it before the next set. Used 12 times since.');
     expect([...document.querySelectorAll('.due a')].map((a) => [a.textContent, a.getAttribute('href')])).toEqual([
         ['Heron 44 mm', '/kit?band=h'],
@@ -150,7 +150,7 @@ it('says that the kit could not be loaded, not that there is none', async () => 
     let there = false;
     const { press, sees, text } = page(
         {},
-        { 'GET /api/kit': () => (there ? { ...kit, bands: [], gear: [] } : refuse(503, 'away', 'The database is away.')) },
+        { 'GET /api/v1/kit': () => (there ? { ...kit, bands: [], gear: [] } : refuse(503, 'away', 'The database is away.')) },
     );
     await sees('The database is away.');
     expect(text()).not.toContain('No bands in the kit yet.');
@@ -271,7 +271,7 @@ it('corrects a set on screen with a row that names it', async () => {
     await press('Correct');
     await press('6', 'Clean reps');
     await press('Correct it');
-    await eventually(() => expect(count('POST /api/commands')).toBeGreaterThan(0));
+    await eventually(() => expect(count('POST /api/v1/commands')).toBeGreaterThan(0));
     const [sent] = sentSets(asked);
     expect(sent).toMatchObject({ replaces_id: 'old', clean_reps: 6, reserve: 1, performed_at: done.performed_at });
 });
@@ -282,9 +282,9 @@ it('stays in sight under the reason when it cannot be freshened, and goes to who
     const { sees, text, user, path } = page(
         {},
         {
-            'GET /api/athletes': () => ({ items: others, next_page: null, tags: [] }),
+            'GET /api/v1/athletes': () => ({ items: others, next_page: null, tags: [] }),
             [`GET ${A}`]: () => (away ? refuse(503, 'away', 'The database is away.') : { ...jolyon, rung: heron }),
-            'POST /api/commands': () => refuse(503, 'away', 'The database is away.'),
+            'POST /api/v1/commands': () => refuse(503, 'away', 'The database is away.'),
             [`POST ${A}/pain`]: () => ((away = true), { ...jolyon, rung: heron }),
         },
     );

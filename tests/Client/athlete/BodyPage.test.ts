@@ -23,7 +23,7 @@ const body = (changes: Partial<Schemas['Body']> = {}): Schemas['Body'] => ({
 });
 
 it('says what everything is computed from, with its source, and asks for the reach to be measured', async () => {
-    serve({ 'GET /api/athletes/jolyon/body': () => body() });
+    serve({ 'GET /api/v1/athletes/jolyon/body': () => body() });
     const { sees, text } = show(BodyPage, { id: 'jolyon' });
     await sees('Mass: 70.4 kg');
     await sees('The reach is estimated from height, ± 4 cm.');
@@ -34,7 +34,7 @@ it('says what everything is computed from, with its source, and asks for the rea
 });
 
 it('asks for no measuring where the reach was measured', async () => {
-    serve({ 'GET /api/athletes/jolyon/body': () => body({ reach_source: 'measured' }) });
+    serve({ 'GET /api/v1/athletes/jolyon/body': () => body({ reach_source: 'measured' }) });
     const { sees, text } = show(BodyPage, { id: 'jolyon' });
     await sees('Upper arm');
     expect(text()).not.toContain('is estimated');
@@ -44,8 +44,8 @@ it('takes a weighing back with one tap, and says why where it cannot', async () 
     const two = body({ weighings: [weighing('second', '2026-03-10', 70.4), weighing('first', '2026-03-01', 71.2)] });
     let tries = 0;
     const asked = serve({
-        'GET /api/athletes/jolyon/body': () => two,
-        'POST /api/athletes/jolyon/weighings/second/withdrawal': () =>
+        'GET /api/v1/athletes/jolyon/body': () => two,
+        'POST /api/v1/athletes/jolyon/weighings/second/withdrawal': () =>
             (tries += 1) === 1 ? refuse(503, 'away', 'The database is starting.') : body({ mass_kg: 71.2 }),
     });
     const { press, sees, text } = show(BodyPage, { id: 'jolyon' });
@@ -60,7 +60,7 @@ it('takes a weighing back with one tap, and says why where it cannot', async () 
 
 it('draws the mass over time from the second weighing on, and shows a new one at once', async () => {
     const two = body({ mass_kg: 69.8, weighings: [weighing('second', '2026-03-20', 69.8), weighing('first', '2026-03-01', 71.2)] });
-    serve({ 'GET /api/athletes/jolyon/body': () => body(), 'POST /api/athletes/jolyon/weighings': () => two });
+    serve({ 'GET /api/v1/athletes/jolyon/body': () => body(), 'POST /api/v1/athletes/jolyon/weighings': () => two });
     const { fill, press, sees } = show(BodyPage, { id: 'jolyon' });
     await sees('One weighing so far.');
     await fill('Weighed today', '69.8');

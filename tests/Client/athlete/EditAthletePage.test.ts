@@ -7,9 +7,9 @@ import { refuse, serve } from '../support/server';
 
 it('fills the form with what is known, and changes only what was changed', async () => {
     const asked = serve({
-        'GET /api/athletes/jolyon': () => ({ ...jolyon, tags: ['youth'] }),
-        'PUT /api/athletes/jolyon': () => jolyon,
-        'GET /api/cautions': () => ({ items: [] }),
+        'GET /api/v1/athletes/jolyon': () => ({ ...jolyon, tags: ['youth'] }),
+        'PUT /api/v1/athletes/jolyon': () => jolyon,
+        'GET /api/v1/cautions': () => ({ items: [] }),
     });
     const { value, fill, press, path, sees } = show(EditAthletePage, { id: 'jolyon' }, await at('/people/jolyon/edit'));
     await sees('‹ Jolyon Thatch · change');
@@ -35,7 +35,10 @@ it('fills the form with what is known, and changes only what was changed', async
 });
 
 it('leaves an estimated reach empty, so that it is not stored as measured', async () => {
-    serve({ 'GET /api/athletes/jolyon': () => ({ ...jolyon, reach_source: 'estimated' }), 'GET /api/cautions': () => ({ items: [] }) });
+    serve({
+        'GET /api/v1/athletes/jolyon': () => ({ ...jolyon, reach_source: 'estimated' }),
+        'GET /api/v1/cautions': () => ({ items: [] }),
+    });
     const { value } = show(EditAthletePage, { id: 'jolyon' }, await at('/people/jolyon/edit'));
     await eventually(() => expect([value('Name'), value(/Measured reach/)]).toEqual(['Jolyon Thatch', '']));
 });
@@ -43,8 +46,8 @@ it('leaves an estimated reach empty, so that it is not stored as measured', asyn
 it('adds an athlete once however many times it is sent, and opens the page', async () => {
     const ids: string[] = [];
     serve({
-        'GET /api/cautions': () => ({ items: [] }),
-        'POST /api/athletes': ({ body }) => (
+        'GET /api/v1/cautions': () => ({ items: [] }),
+        'POST /api/v1/athletes': ({ body }) => (
             ids.push((body as { id: string }).id),
             ids.length === 1 ? refuse(503, 'away', 'The database is starting.') : jolyon
         ),
@@ -61,7 +64,7 @@ it('adds an athlete once however many times it is sent, and opens the page', asy
 });
 
 it('goes back without asking where nothing was typed', async () => {
-    serve({ 'GET /api/cautions': () => ({ items: [] }) });
+    serve({ 'GET /api/v1/cautions': () => ({ items: [] }) });
     const { press, path } = show(NewAthletePage, {}, await at('/people/new'));
     await press('Cancel');
     await eventually(() => expect(path()).toBe('/people'));

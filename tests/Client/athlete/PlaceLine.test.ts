@@ -6,9 +6,9 @@ import { serve } from '../support/server';
 
 const line = async (changes: Partial<typeof jolyon> = {}) => {
     serve({
-        'GET /api/methods': () => ({ methods: [] }),
-        'GET /api/library': () => ({ builders: [] }),
-        'GET /api/athletes/jolyon/place': () => ({ moves: [] }),
+        'GET /api/v1/methods': () => ({ methods: [] }),
+        'GET /api/v1/library': () => ({ builders: [] }),
+        'GET /api/v1/athletes/jolyon/place': () => ({ moves: [] }),
     });
     return show(PlaceLine, { open: false, athlete: { ...jolyon, ...changes } }, await at('/people/jolyon'));
 };

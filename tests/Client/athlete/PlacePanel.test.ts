@@ -49,12 +49,12 @@ const methods = {
 
 function place(answer: unknown = jolyon) {
     const asked = serve({
-        'GET /api/methods': () => methods,
-        'GET /api/library': () => ({ builders: [oneMore], variations: [], grip: [], trunk: [], accessories: [] }),
-        'GET /api/athletes/jolyon/place': () => ({
+        'GET /api/v1/methods': () => methods,
+        'GET /api/v1/library': () => ({ builders: [oneMore], variations: [], grip: [], trunk: [], accessories: [] }),
+        'GET /api/v1/athletes/jolyon/place': () => ({
             moves: [{ method_name: 'Taper', stage_name: 'Rows', since: '2026-01-05', by_call: true, coach: 'Coach', reason: null }],
         }),
-        'POST /api/athletes/jolyon/place': () => answer,
+        'POST /api/v1/athletes/jolyon/place': () => answer,
     });
     return { asked, ...show(PlacePanel, { open: true, athlete: jolyon }) };
 }
@@ -105,7 +105,7 @@ it('begins another method at its first stage without asking why, and says what t
 });
 
 it('takes down what was told, one tap each, none of it needed, with cautions where they matter', async () => {
-    serve({ 'GET /api/cautions': () => ({ items: [{ code: 'emergency', moment: 'pain', text: 'Emergency care now.' }] }) });
+    serve({ 'GET /api/v1/cautions': () => ({ items: [{ code: 'emergency', moment: 'pain', text: 'Emergency care now.' }] }) });
     const told: Schemas['SignalInput'][] = [];
     const { press, sees } = show(AfterPanel, {
         open: true,

@@ -48,7 +48,7 @@ const trend: Schemas['Trend'] = {
 
 function page(changes: Partial<Schemas['Trend']> = {}) {
     const asked = serve({
-        'GET /api/athletes/jolyon/trend': ({ query }) => ({
+        'GET /api/v1/athletes/jolyon/trend': ({ query }) => ({
             ...trend,
             ...(query['range'] ? { range: query['range'] as 'year' } : {}),
             ...changes,

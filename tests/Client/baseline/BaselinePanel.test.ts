@@ -25,9 +25,9 @@ function baseline(
 ) {
     const ids = new Set<string>();
     const asked = serve({
-        'GET /api/athletes/jolyon/baseline': guide,
-        'GET /api/cautions': () => ({ items: [] }),
-        'POST /api/commands': ({ body }) => {
+        'GET /api/v1/athletes/jolyon/baseline': guide,
+        'GET /api/v1/cautions': () => ({ items: [] }),
+        'POST /api/v1/commands': ({ body }) => {
             setsIn(body).forEach((s) => ids.add(s.id));
             stored(ids.size);
             return { outcomes: setsIn(body).map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };

@@ -6,7 +6,7 @@ import { show } from '../support/screen';
 
 function form(answer: Result<unknown>, start?: Record<string, unknown>) {
     const saved: unknown[] = [];
-    serve({ 'GET /api/cautions': () => ({ items: [] }) });
+    serve({ 'GET /api/v1/cautions': () => ({ items: [] }) });
     const save = (input: unknown): Promise<Result<unknown>> => {
         saved.push(input);
         return Promise.resolve(answer);

@@ -10,7 +10,7 @@ it('notes a weighing under one id until it is stored, and says beside the field 
         refuse(503, 'away', 'The database is away.'),
         { athlete_id: 'jolyon', weighings: [] },
     ];
-    serve({ 'POST /api/athletes/jolyon/weighings': ({ body }) => (bodies.push(body as never), answers[bodies.length - 1]) });
+    serve({ 'POST /api/v1/athletes/jolyon/weighings': ({ body }) => (bodies.push(body as never), answers[bodies.length - 1]) });
     const { fill, press, sees, value, emitted } = show(WeighForm, { athleteId: 'jolyon' });
     await fill('Weighed today', 'heavy');
     await press('Note it');

@@ -15,19 +15,19 @@ const waiting = { refer: 1, climb: 60 };
 /** The queue as the server has it, until a decision is taken. */
 function queue(decide: (asked: Asked) => unknown = () => call({}, { decision: 'accepted' })) {
     const asked = serve({
-        'GET /api/calls': ({ query }) => ({
+        'GET /api/v1/calls': ({ query }) => ({
             items: query['verdict'] === 'stay' ? [] : query['verdict'] === 'refer' ? [refer] : [refer, call()],
             next_page: query['verdict'] || query['page'] === '2' ? null : 2,
             waiting,
             damaged: [],
         }),
-        'GET /api/athletes/jolyon/instead': () => ({
+        'GET /api/v1/athletes/jolyon/instead': () => ({
             rungs: [heron, rook].map((rung) => ({ rung, bars: [], chosen: rung === heron })),
             misfits: [],
         }),
-        'PUT /api/calls/call/decision': decide,
+        'PUT /api/v1/calls/call/decision': decide,
     });
-    const loads = (): Record<string, string>[] => asked.filter((a) => a.command === 'GET /api/calls').map((a) => a.query);
+    const loads = (): Record<string, string>[] => asked.filter((a) => a.command === 'GET /api/v1/calls').map((a) => a.query);
     return { asked, loads, ...show(CallsPage) };
 }
 
@@ -52,7 +52,7 @@ it('shows each call with its figures, and its reasons when asked', async () => {
 
 it('shows what decided as marks against the gate, and the stage it leads to', async () => {
     const gated = call({ reasons: [{ text: 'Every set at 8 clean.', figure: 1, threshold: 2 }], stage_name: 'Lowering' });
-    serve({ 'GET /api/calls': () => ({ items: [gated], next_page: null, waiting: { climb: 1 }, damaged: [] }) });
+    serve({ 'GET /api/v1/calls': () => ({ items: [gated], next_page: null, waiting: { climb: 1 }, damaged: [] }) });
     const { sees } = show(CallsPage);
     await sees('next stage, Lowering');
     expect([...document.querySelectorAll('.dots i')].map((dot) => dot.classList.contains('full'))).toEqual([true, false]);
@@ -68,7 +68,7 @@ it('accepts a call as it was seen, once for a double click, and leaves it in its
     expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.classList).toContain('settled');
     expect(loads()).toHaveLength(1);
 
-    serve({ 'DELETE /api/calls/call/decision': () => call() });
+    serve({ 'DELETE /api/v1/calls/call/decision': () => call() });
     await press('Undo');
     await eventually(() => expect(document.querySelector('[aria-label="Call for Jolyon Thatch"]')!.classList).not.toContain('settled'));
 });
@@ -82,8 +82,8 @@ it('is gone through by the keyboard: down, accept and on, why, other, undo', asy
     );
     await user.keyboard('w{Enter}');
     await sees('Accepted Undo');
-    expect(asked.filter((a) => a.command.startsWith('PUT')).map((a) => a.command)).toEqual(['PUT /api/calls/call/decision']);
-    serve({ 'DELETE /api/calls/call/decision': () => call() });
+    expect(asked.filter((a) => a.command.startsWith('PUT')).map((a) => a.command)).toEqual(['PUT /api/v1/calls/call/decision']);
+    serve({ 'DELETE /api/v1/calls/call/decision': () => call() });
     await user.keyboard('u');
     await eventually(() => expect(document.querySelector('.settled')).toBeNull());
     await user.keyboard('o');
@@ -94,9 +94,9 @@ it('folds Stay beside others, and accepts all of it in one tap', async () => {
     const stays = ['a', 'b'].map((id) => call({ verdict: 'stay' }, { id, athlete_name: `Athlete ${id}` }));
     const decided: string[] = [];
     serve({
-        'GET /api/calls': () => ({ items: [call(), ...stays], next_page: null, waiting: { climb: 1, stay: 2 }, damaged: [] }),
-        'PUT /api/calls/a/decision': () => (decided.push('a'), call({}, { id: 'a', decision: 'accepted' })),
-        'PUT /api/calls/b/decision': () => (decided.push('b'), call({}, { id: 'b', decision: 'accepted' })),
+        'GET /api/v1/calls': () => ({ items: [call(), ...stays], next_page: null, waiting: { climb: 1, stay: 2 }, damaged: [] }),
+        'PUT /api/v1/calls/a/decision': () => (decided.push('a'), call({}, { id: 'a', decision: 'accepted' })),
+        'PUT /api/v1/calls/b/decision': () => (decided.push('b'), call({}, { id: 'b', decision: 'accepted' })),
     });
     const { press, sees } = show(CallsPage);
     await sees('Show each with what is missing');
@@ -106,8 +106,8 @@ it('folds Stay beside others, and accepts all of it in one tap', async () => {
 
 it('counts what was overridden and what was called after it', async () => {
     serve({
-        'GET /api/calls': () => ({ items: [], next_page: null, waiting: {}, damaged: [] }),
-        'GET /api/calls/overrides': () => ({
+        'GET /api/v1/calls': () => ({ items: [], next_page: null, waiting: {}, damaged: [] }),
+        'GET /api/v1/calls/overrides': () => ({
             rules: [{ verdict: 'climb', rule: 'gate-met', decided: 9, overridden: 2, then: [{ verdict: 'step-down', times: 1 }] }],
         }),
     });
@@ -166,8 +166,8 @@ it('needs the set-up of a climb, offers only ones that carry more, and says when
     expect(text()).toContain('Set-up it goes to');
 
     serve({
-        'GET /api/calls': () => ({ items: [call({ verdict: 'stay' })], next_page: null, waiting: { stay: 1 }, damaged: [] }),
-        'GET /api/athletes/jolyon/instead': () => refuse(500, 'fault', 'The database is away.'),
+        'GET /api/v1/calls': () => ({ items: [call({ verdict: 'stay' })], next_page: null, waiting: { stay: 1 }, damaged: [] }),
+        'GET /api/v1/athletes/jolyon/instead': () => refuse(500, 'fault', 'The database is away.'),
     });
     document.body.innerHTML = '';
     const second = show(CallsPage);
@@ -192,7 +192,7 @@ it('shows what nearly fired, what changed under the call, and the mixed set of a
         },
         { changed: 'The gear changed: the next rung was Finch.' },
     );
-    serve({ 'GET /api/calls': () => ({ items: [wide], next_page: null, waiting: { climb: 1 }, damaged: [{ id: 'x', name: 'Bea' }] }) });
+    serve({ 'GET /api/v1/calls': () => ({ items: [wide], next_page: null, waiting: { climb: 1 }, damaged: [{ id: 'x', name: 'Bea' }] }) });
     const { press, sees, text } = show(CallsPage);
     await sees('The call of Bea cannot be read any more');
     await press('Why');
@@ -204,7 +204,7 @@ it('shows what nearly fired, what changed under the call, and the mixed set of a
 
 it('says when nothing waits, and offers to try again when it cannot be known', async () => {
     let answer: unknown = refuse(503, 'away', 'The database is away.');
-    serve({ 'GET /api/calls': () => answer });
+    serve({ 'GET /api/v1/calls': () => answer });
     const { press, sees } = show(CallsPage);
     await sees('The database is away.');
     answer = { items: [], next_page: null, waiting: {}, damaged: [] };
@@ -215,7 +215,7 @@ it('says when nothing waits, and offers to try again when it cannot be known', a
 it('says that nothing waits only while the server says so, never of what was read before', async () => {
     let isAway = false;
     serve({
-        'GET /api/calls': () =>
+        'GET /api/v1/calls': () =>
             isAway ? refuse(503, 'away', 'The database is away.') : { items: [], next_page: null, waiting: {}, damaged: [] },
     });
     const { sees, text, client } = show(CallsPage);

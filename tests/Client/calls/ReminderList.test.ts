@@ -14,7 +14,7 @@ const of = (kind: Schemas['Reminder']['kind'], name: string): Schemas['Reminder'
 
 it('leads from each reminder to where it is seen to', async () => {
     serve({
-        'GET /api/reminders': () => ({
+        'GET /api/v1/reminders': () => ({
             items: [of('screen', 'Ada'), of('inspection', 'Rook'), of('away', 'Bo'), of('weighing', 'Cy'), of('goal', 'Di')],
         }),
     });
@@ -33,7 +33,7 @@ it('leads from each reminder to where it is seen to', async () => {
 });
 
 it('says nothing where there is nothing', async () => {
-    const asked = serve({ 'GET /api/reminders': () => ({ items: [] }) });
+    const asked = serve({ 'GET /api/v1/reminders': () => ({ items: [] }) });
     show(ReminderList);
     await eventually(() => expect(asked).toHaveLength(1));
     expect(document.querySelector('details')).toBeNull();

@@ -23,15 +23,15 @@ const entry = (id: string, setup_name: string | null) => ({ id, name: id, setup_
 
 function answers(more: Record<string, () => unknown> = {}) {
     return serve({
-        'GET /api/cautions': () => cautions,
-        'GET /api/athletes': ({ query }) =>
+        'GET /api/v1/cautions': () => cautions,
+        'GET /api/v1/athletes': ({ query }) =>
             query['page'] === '2'
                 ? { items: [entry('cody', 'Rook')], next_page: null }
                 : { items: [entry('ada', 'Heron'), entry('brae', null)], next_page: 2 },
-        'GET /api/athletes/ada': () => ({ ...jolyon, id: 'ada', name: 'Ada', rung: heron }),
-        'GET /api/athletes/cody': () => ({ ...jolyon, id: 'cody', name: 'Cody', rung: rook }),
-        'GET /api/athletes/ada/setup': () => setup(heron),
-        'GET /api/athletes/cody/setup': () => setup(rook),
+        'GET /api/v1/athletes/ada': () => ({ ...jolyon, id: 'ada', name: 'Ada', rung: heron }),
+        'GET /api/v1/athletes/cody': () => ({ ...jolyon, id: 'cody', name: 'Cody', rung: rook }),
+        'GET /api/v1/athletes/ada/setup': () => setup(heron),
+        'GET /api/v1/athletes/cody/setup': () => setup(rook),
         ...more,
     });
 }
@@ -41,7 +41,7 @@ it('draws a card for everybody who is on a set-up, of every page of names, and l
     const { press, sees } = show(ClassCardsPage);
     await sees('carries 46.9 kg of 70.0 kg');
     await sees('carries 49.7 kg of 70.0 kg');
-    expect(asked.some((a) => a.command === 'GET /api/athletes/brae')).toBe(false);
+    expect(asked.some((a) => a.command === 'GET /api/v1/athletes/brae')).toBe(false);
     expect(document.querySelectorAll('article')).toHaveLength(2);
     await press('Ada');
     await eventually(() => expect(document.querySelectorAll('article')).toHaveLength(1));
@@ -49,7 +49,7 @@ it('draws a card for everybody who is on a set-up, of every page of names, and l
 
 it('says when a card could not be drawn, and draws them all when told to try again', async () => {
     let broken = true;
-    answers({ 'GET /api/athletes/cody/setup': () => (broken ? refuse(500, 'fault', 'Something went wrong.') : setup(rook)) });
+    answers({ 'GET /api/v1/athletes/cody/setup': () => (broken ? refuse(500, 'fault', 'Something went wrong.') : setup(rook)) });
     const { sees, press } = show(ClassCardsPage);
     await sees('Something went wrong.');
     await sees('carries 46.9 kg of 70.0 kg');
@@ -59,11 +59,13 @@ it('says when a card could not be drawn, and draws them all when told to try aga
 });
 
 it('prints the cards of a class alone, and nothing prescribed for somebody paused', async () => {
-    const asked = answers({ 'GET /api/athletes/ada': () => ({ ...jolyon, id: 'ada', name: 'Ada', rung: heron, paused_on: '2026-03-02' }) });
+    const asked = answers({
+        'GET /api/v1/athletes/ada': () => ({ ...jolyon, id: 'ada', name: 'Ada', rung: heron, paused_on: '2026-03-02' }),
+    });
     const { sees, text } = show(ClassCardsPage, {}, await at('/cards?tag=Tuesday'));
     await sees('Pulling is paused for pain.');
     await sees('carries 49.7 kg of 70.0 kg');
-    expect(asked.filter((a) => a.command === 'GET /api/athletes').map((a) => a.query['tag'])).toEqual(['Tuesday', 'Tuesday']);
+    expect(asked.filter((a) => a.command === 'GET /api/v1/athletes').map((a) => a.query['tag'])).toEqual(['Tuesday', 'Tuesday']);
     expect(text().match(/3 × 8/g)).toHaveLength(1);
 });
 
@@ -75,5 +77,5 @@ it('draws the card of one athlete, of the set-up in use or of another', async ()
         await at(`/people/ada/card?exercise=${encodeURIComponent(JSON.stringify(rook.exercise))}`),
     );
     await sees('Look for nicks.');
-    expect(JSON.parse(asked.find((a) => a.command === 'GET /api/athletes/ada/setup')!.query['exercise']!)).toEqual(rook.exercise);
+    expect(JSON.parse(asked.find((a) => a.command === 'GET /api/v1/athletes/ada/setup')!.query['exercise']!)).toEqual(rook.exercise);
 });

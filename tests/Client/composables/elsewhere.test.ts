@@ -14,7 +14,7 @@ import { band, beam, jolyon, kit, me } from '../support/samples';
 import { at, eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 
-const cautions = { 'GET /api/cautions': () => ({ items: [] }) };
+const cautions = { 'GET /api/v1/cautions': () => ({ items: [] }) };
 
 /** Forms that another window saves behind: what is read then, where it is saved, and how a coach works each. */
 interface Form {
@@ -61,9 +61,9 @@ const forms: Record<string, Form> = {
         page: EditAthletePage,
         props: { id: 'jolyon' },
         path: '/people/jolyon/edit',
-        read: 'GET /api/athletes/jolyon',
+        read: 'GET /api/v1/athletes/jolyon',
         now: (other) => (other ? { ...jolyon, mass_kg: 74 } : jolyon),
-        saved: 'PUT /api/athletes/jolyon',
+        saved: 'PUT /api/v1/athletes/jolyon',
         answer: jolyon,
         others: cautions,
         field: 'Name',
@@ -74,9 +74,9 @@ const forms: Record<string, Form> = {
     },
     settings: {
         page: defineComponent({ setup: () => () => (useSession().signedIn ? h(SettingsPage) : null) }),
-        read: 'GET /api/me',
+        read: 'GET /api/v1/me',
         now: (other) => (other ? { ...me, timezone: 'Europe/Berlin' } : me),
-        saved: 'PUT /api/settings',
+        saved: 'PUT /api/v1/settings',
         answer: me,
         others: {},
         before: async () => {
@@ -91,9 +91,9 @@ const forms: Record<string, Form> = {
     },
     caps: {
         page: CapsCard,
-        read: 'GET /api/caps',
+        read: 'GET /api/v1/caps',
         now: (other) => ({ ...caps, ...(other && { lowerings_a_week: 20 }), usual: caps, raised_by: null, raised_at: null }),
-        saved: 'PUT /api/caps',
+        saved: 'PUT /api/v1/caps',
         answer: { ...caps, usual: caps, raised_by: null, raised_at: null },
         field: /^Lowerings a session/,
         typed: '12',
@@ -103,11 +103,11 @@ const forms: Record<string, Form> = {
     },
     gear: {
         page: KitPage,
-        read: 'GET /api/kit',
+        read: 'GET /api/v1/kit',
         now: (other) => ({ ...kit, gear: [other ? { ...beam, figures: { ...beam.figures, rated_kg: 200 } } : beam] }),
-        saved: `PUT /api/gear/${beam.id}`,
+        saved: `PUT /api/v1/gear/${beam.id}`,
         answer: beam,
-        others: { ...cautions, 'GET /api/athletes': () => ({ items: [], next_page: null }) },
+        others: { ...cautions, 'GET /api/v1/athletes': () => ({ items: [], next_page: null }) },
         open: ['Beam bar'],
         field: 'Name',
         typed: 'Long beam',
@@ -117,14 +117,14 @@ const forms: Record<string, Form> = {
     },
     band: {
         page: KitPage,
-        read: 'GET /api/kit',
+        read: 'GET /api/v1/kit',
         now: (other) => ({ ...kit, bands: [{ ...band('h', 'Heron 44 mm'), ...(other && { width_mm: 30 }) }] }),
-        saved: 'PUT /api/bands/h',
+        saved: 'PUT /api/v1/bands/h',
         answer: band('h', 'Heron 44 mm'),
         others: {
             ...cautions,
-            'GET /api/athletes': () => ({ items: [], next_page: null }),
-            'GET /api/bands/h/inspections': () => ({ items: [], next_page: null }),
+            'GET /api/v1/athletes': () => ({ items: [], next_page: null }),
+            'GET /api/v1/bands/h/inspections': () => ({ items: [], next_page: null }),
         },
         field: 'Name or shop tag',
         typed: 'Heron',
@@ -134,9 +134,9 @@ const forms: Record<string, Form> = {
     },
     class: {
         page: ClassesPage,
-        read: 'GET /api/classes',
+        read: 'GET /api/v1/classes',
         now: (other) => ({ today: '2026-03-20', items: [{ ...evening, ...(other && { minutes: 90 }) }], held: [], tags: [] }),
-        saved: 'PUT /api/classes/c',
+        saved: 'PUT /api/v1/classes/c',
         answer: { today: '2026-03-20', items: [evening], held: [], tags: [] },
         open: ['Change'],
         field: 'Name',
@@ -148,11 +148,11 @@ const forms: Record<string, Form> = {
     method: {
         page: EditMethod,
         props: { method: 'ours', own: true, open: false },
-        read: 'GET /api/methods/ours',
+        read: 'GET /api/v1/methods/ours',
         now: (other) => ({ key: 'ours', name: 'Ours', idea: other ? 'Slower' : 'Slow', stages: [] }),
-        saved: 'PUT /api/methods',
+        saved: 'PUT /api/v1/methods',
         answer: {},
-        others: { 'GET /api/library': () => ({ accessories: [] }), 'POST /api/methods/check': () => ({}) },
+        others: { 'GET /api/v1/library': () => ({ accessories: [] }), 'POST /api/v1/methods/check': () => ({}) },
         field: 'Name',
         typed: 'Ours too',
         press: ['Save'],
@@ -204,10 +204,10 @@ it('says of the rules what another window settled since, and takes theirs where 
     let lowering = 'one';
     const list = () => ({ rules: [rule('lowering', 'Lowering', lowering), rule('knee', 'Knee', 'one')] });
     const asked = serve({
-        'GET /api/house-rules': list,
-        'GET /api/caps': () => ({ ...caps, usual: caps, raised_by: null, raised_at: null }),
-        'POST /api/house-rules/effects': () => ({ looked_at: 1, effects: [] }),
-        'PUT /api/house-rules': list,
+        'GET /api/v1/house-rules': list,
+        'GET /api/v1/caps': () => ({ ...caps, usual: caps, raised_by: null, raised_at: null }),
+        'POST /api/v1/house-rules/effects': () => ({ looked_at: 1, effects: [] }),
+        'PUT /api/v1/house-rules': list,
     });
     const { press, sees, text } = show(RulesPage);
     await press('two knee');
@@ -227,8 +227,8 @@ it('says of the rules what another window settled since, and takes theirs where 
 it('asks once more where another saved again while the coach was being asked', async () => {
     let mass = 70;
     const asked = serve({
-        'GET /api/athletes/jolyon': () => ({ ...jolyon, mass_kg: mass }),
-        'PUT /api/athletes/jolyon': () => jolyon,
+        'GET /api/v1/athletes/jolyon': () => ({ ...jolyon, mass_kg: mass }),
+        'PUT /api/v1/athletes/jolyon': () => jolyon,
         ...cautions,
     });
     const { press, fill, sees } = show(EditAthletePage, { id: 'jolyon' }, await at('/people/jolyon/edit'));

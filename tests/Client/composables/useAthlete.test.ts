@@ -7,7 +7,7 @@ import { heron, jolyon, set } from '../support/samples';
 import { eventually } from '../support/screen';
 import { refuse, serve, type Asked } from '../support/server';
 
-const A = '/api/athletes/ada';
+const A = '/api/v1/athletes/ada';
 
 function athlete(answers: Record<string, (asked: Asked) => unknown> = {}) {
     const asked = serve({

@@ -11,12 +11,12 @@ const page = { setup: () => (useSession(), () => null) };
 function signedOutOffline(signIn: () => unknown = () => me) {
     const server = { isAway: true };
     const asked = serve({
-        'POST /api/sign-out': () => (server.isAway ? refuse(503, 'away', 'The server is away.') : null),
-        'POST /api/sign-in': signIn,
-        'GET /api/health': () => ({ founded: true }),
+        'POST /api/v1/sign-out': () => (server.isAway ? refuse(503, 'away', 'The server is away.') : null),
+        'POST /api/v1/sign-in': signIn,
+        'GET /api/v1/health': () => ({ founded: true }),
     });
     show(page);
-    return { server, goodbyes: () => asked.filter((a) => a.command === 'POST /api/sign-out').length };
+    return { server, goodbyes: () => asked.filter((a) => a.command === 'POST /api/v1/sign-out').length };
 }
 
 it('ends the session on the server as soon as it answers, where somebody signed out without it', async () => {

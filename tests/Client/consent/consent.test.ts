@@ -7,7 +7,7 @@ import { jolyon as athlete, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { fault, refuse, serve } from '../support/server';
 
-const C = '/api/athletes/zelda/consent';
+const C = '/api/v1/athletes/zelda/consent';
 const none: Schemas['Consent'] = {
     state: 'none',
     text: 'Nobody has agreed yet.',
@@ -34,7 +34,7 @@ const given: Schemas['Consent'] = {
 it('asks by the words of the gym, puts a refusal beside its field, and takes it back', async () => {
     let now = none;
     const asked = serve({
-        'GET /api/athletes/zelda': () => ({ ...athlete, id: 'zelda', name: 'Zelda' }),
+        'GET /api/v1/athletes/zelda': () => ({ ...athlete, id: 'zelda', name: 'Zelda' }),
         [`GET ${C}`]: () => now,
         [`POST ${C}`]: ({ body }) =>
             (body as Schemas['ConsentInput']).by === 'athlete'

@@ -41,6 +41,10 @@ it('asks for a new token once where an answer was lost with the old one, and sen
         return Response.json({}, { status: request.headers.get('X-XSRF-TOKEN') === 'new' ? 200 : 419 });
     });
     const body = { email: 'coach@example.org', password: 'chalk-and-rope' };
-    expect(await outcome(api.POST('/api/sign-in', { body: body as never }))).toMatchObject({ ok: true });
-    expect(asked).toEqual([`/api/sign-in old ${JSON.stringify(body)}`, '/sanctum/csrf-cookie', `/api/sign-in new ${JSON.stringify(body)}`]);
+    expect(await outcome(api.POST('/api/v1/sign-in', { body: body as never }))).toMatchObject({ ok: true });
+    expect(asked).toEqual([
+        `/api/v1/sign-in old ${JSON.stringify(body)}`,
+        '/sanctum/csrf-cookie',
+        `/api/v1/sign-in new ${JSON.stringify(body)}`,
+    ]);
 });

@@ -3,7 +3,7 @@ import ErasePage from '../../../client/erase/ErasePage.vue';
 import { eventually, show } from '../support/screen';
 import { fault, refuse, serve } from '../support/server';
 
-const A = '/api/athletes/zelda/erasure';
+const A = '/api/v1/athletes/zelda/erasure';
 const ahead = {
     name: 'Zelda Quist',
     log: 'anonymous',
@@ -43,5 +43,5 @@ it('shows what would go and what would stay, and erases only who is named', asyn
 it('offers what is kept of them before it goes', async () => {
     serve({ [`GET ${A}`]: () => ahead });
     await show(ErasePage, { id: 'zelda' }).sees('This cannot be undone');
-    expect(document.querySelector('a[download]')?.getAttribute('href')).toBe('/api/athletes/zelda/export');
+    expect(document.querySelector('a[download]')?.getAttribute('href')).toBe('/api/v1/athletes/zelda/export');
 });

@@ -17,7 +17,7 @@ const none: Schemas['FirstSteps'] = {
 const ada = { id: 'ada', name: 'Ada' };
 
 function day(state: () => Partial<Schemas['FirstSteps']>, answers: Record<string, (asked: Asked) => unknown> = {}) {
-    const asked = serve({ 'GET /api/first-steps': () => ({ ...none, ...state() }), ...answers });
+    const asked = serve({ 'GET /api/v1/first-steps': () => ({ ...none, ...state() }), ...answers });
     return { asked, ...show(FirstDay) };
 }
 
@@ -25,8 +25,8 @@ it('adds gear of usual sizes with one tap each, and goes on to the next step whe
     let gear = false;
     let isAway = true;
     const { asked, press, sees } = day(() => ({ gear }), {
-        'POST /api/gear': () => (isAway ? refuse(503, 'away', 'The database is starting.') : {}),
-        'POST /api/bands': () => ((gear = true), {}),
+        'POST /api/v1/gear': () => (isAway ? refuse(503, 'away', 'The database is starting.') : {}),
+        'POST /api/v1/bands': () => ((gear = true), {}),
     });
     await press('Add Bar 240 cm');
     await sees('The database is starting.');

@@ -47,7 +47,7 @@ const dry = (changes: Partial<Schemas['DryRun']> = {}): Schemas['DryRun'] => ({
 });
 
 async function taken(answers: Record<string, (asked: Asked) => unknown>) {
-    const asked = serve({ 'GET /api/imports': () => ({ items: [] }), ...answers });
+    const asked = serve({ 'GET /api/v1/imports': () => ({ items: [] }), ...answers });
     const shown = show(ImportsPage);
     const file = new File(['Who,Weight,Day\r\nAda,20,1.2.2025'], 'log.csv', { type: 'text/csv' });
     await fireEvent.update(document.querySelector('input[type=file]')!);
@@ -60,27 +60,27 @@ const bodyOf = (asked: Asked[], command: string): Schemas['MappingInput'] =>
 
 it('shows what would become of a file, and maps its columns, units, dates and names as it is told', async () => {
     const { asked, sees, choose, press, text } = await taken({
-        'POST /api/imports': () => dry(),
-        'PUT /api/imports/i/mapping': () => dry({ ready: 11, refused_count: 0, refused: [], asked: [] }),
+        'POST /api/v1/imports': () => dry(),
+        'PUT /api/v1/imports/i/mapping': () => dry({ ready: 11, refused_count: 0, refused: [], asked: [] }),
     });
     await sees('10 sets would come in, 1 line is here already, 1 line would be left out.');
     expect(text()).toContain('No column is taken for date.');
     expect(text()).toContain('Line 4 Nobody here is called “Joel”.');
     await choose('What Joel is here', 'Ada');
     await sees('11 sets would come in, 1 line is here already.');
-    expect(bodyOf(asked, 'PUT /api/imports/i/mapping').matches).toEqual([{ field: 'name', text: 'Joel', target: 'ada' }]);
+    expect(bodyOf(asked, 'PUT /api/v1/imports/i/mapping').matches).toEqual([{ field: 'name', text: 'Joel', target: 'ada' }]);
     await choose('What Day is', 'Date *');
-    await eventually(() => expect(bodyOf(asked, 'PUT /api/imports/i/mapping').columns[2]).toEqual({ field: 'date', unit: null }));
+    await eventually(() => expect(bodyOf(asked, 'PUT /api/v1/imports/i/mapping').columns[2]).toEqual({ field: 'date', unit: null }));
     await choose('What Day is', 'Name *');
     await eventually(() =>
-        expect(bodyOf(asked, 'PUT /api/imports/i/mapping').columns).toEqual([
+        expect(bodyOf(asked, 'PUT /api/v1/imports/i/mapping').columns).toEqual([
             { field: null, unit: null },
             { field: 'help', unit: 'lb' },
             { field: 'name', unit: null },
         ]),
     );
     await choose('Unit of Weight', 'kg');
-    await eventually(() => expect(bodyOf(asked, 'PUT /api/imports/i/mapping').columns[1]).toEqual({ field: 'help', unit: 'kg' }));
+    await eventually(() => expect(bodyOf(asked, 'PUT /api/v1/imports/i/mapping').columns[1]).toEqual({ field: 'help', unit: 'kg' }));
     await press('Another file');
     await sees('What is in the file?');
 });
@@ -88,11 +88,11 @@ it('shows what would become of a file, and maps its columns, units, dates and na
 it('brings it in, says how many came, and undoes it', async () => {
     let state: Schemas['Import']['state'] = 'running';
     const { asked, sees, press } = await taken({
-        'POST /api/imports': () => dry(),
-        'POST /api/imports/i/order': () => entry({ state: 'running' }),
-        'GET /api/imports/i': () => entry({ state: (state = 'ended'), taken: 10, known: 1, refused: 1 }),
-        'GET /api/imports': () => ({ items: state === 'running' ? [] : [entry({ state, taken: 10, known: 1, refused: 1 })] }),
-        'POST /api/imports/i/undoing': () => entry({ state: (state = 'undone'), taken: 10 }),
+        'POST /api/v1/imports': () => dry(),
+        'POST /api/v1/imports/i/order': () => entry({ state: 'running' }),
+        'GET /api/v1/imports/i': () => entry({ state: (state = 'ended'), taken: 10, known: 1, refused: 1 }),
+        'GET /api/v1/imports': () => ({ items: state === 'running' ? [] : [entry({ state, taken: 10, known: 1, refused: 1 })] }),
+        'POST /api/v1/imports/i/undoing': () => entry({ state: (state = 'undone'), taken: 10 }),
     });
     await press('Bring in 10 sets');
     await sees('Bringing in 12 lines of log.csv…');
@@ -100,12 +100,12 @@ it('brings it in, says how many came, and undoes it', async () => {
     await sees('10 sets came in, 1 line was here already, 1 line left out');
     await press('Undo log.csv');
     await sees('10 sets came in, and was undone');
-    expect(asked.some((a) => a.command === 'POST /api/imports/i/undoing')).toBe(true);
+    expect(asked.some((a) => a.command === 'POST /api/v1/imports/i/undoing')).toBe(true);
 });
 
 it('says what is wrong with a file, and keeps the page', async () => {
     const { sees } = await taken({
-        'POST /api/imports': () => refuse(422, 'bad-table', 'There is no line under the titles of the columns.'),
+        'POST /api/v1/imports': () => refuse(422, 'bad-table', 'There is no line under the titles of the columns.'),
     });
     await sees('There is no line under the titles of the columns.');
     await sees('What is in the file?');

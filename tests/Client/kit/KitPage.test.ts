@@ -31,18 +31,18 @@ function page(
     { gear = kit, router }: { gear?: Schemas['Kit']; router?: Router } = {},
 ) {
     const asked = serve({
-        'GET /api/kit': () => gear,
-        'GET /api/cautions': () => ({ items: [{ code: 'band-wear', moment: 'band', text: 'Look for nicks.' }] }),
-        'GET /api/athletes': ({ query }) => ({
+        'GET /api/v1/kit': () => gear,
+        'GET /api/v1/cautions': () => ({ items: [{ code: 'band-wear', moment: 'band', text: 'Look for nicks.' }] }),
+        'GET /api/v1/athletes': ({ query }) => ({
             items: [query['search'] === 'zo' ? { id: 'zoe', name: 'Zoe', mass_kg: 55 } : { id: 'ada', name: 'Ada', mass_kg: 61 }],
             next_page: null,
         }),
-        'GET /api/bands/h/inspections': () => ({
+        'GET /api/v1/bands/h/inspections': () => ({
             items: [{ id: 'i', inspected_on: '2026-03-02', finding: 'sound', note: 'Supple' }],
             next_page: null,
         }),
-        'GET /api/bands/r/inspections': () => ({ items: [], next_page: null }),
-        'POST /api/bench/curve': () => ({ curve, points: [], help: [help] }),
+        'GET /api/v1/bands/r/inspections': () => ({ items: [], next_page: null }),
+        'POST /api/v1/bench/curve': () => ({ curve, points: [], help: [help] }),
         ...answers,
     });
     return {
@@ -57,7 +57,7 @@ it('puts the first band on the bench with what it takes off an athlete, and its 
     await sees('at the foot 16.6 kg 13.8 kg 10.6 kg 77 % ± 0.9');
     await sees('Mon 2 Mar Sound Supple');
     expect(text()).toContain('Look for nicks.');
-    expect(sent('POST /api/bench/curve').at(-1)).toMatchObject({
+    expect(sent('POST /api/v1/bench/curve').at(-1)).toMatchObject({
         athlete_id: 'ada',
         band: { name: 'Heron 44 mm', hung_length_m: 1, width_mm: 29, thickness_mm: 4.5, points: [] },
     });
@@ -76,10 +76,10 @@ it('looks for an athlete among all of the gym, and keeps the one that is chosen'
     await fill('Athlete', 'zo');
     await sees('Zoe, 55.0 kg');
     await user.click([...document.querySelectorAll('.n-base-select-option__content')].find((o) => o.textContent === 'Zoe, 55.0 kg')!);
-    await eventually(() => expect(sent('POST /api/bench/curve').at(-1)).toMatchObject({ athlete_id: 'zoe' }));
+    await eventually(() => expect(sent('POST /api/v1/bench/curve').at(-1)).toMatchObject({ athlete_id: 'zoe' }));
     await fill('Athlete', 'ad');
     await fill('Athlete', '');
-    await eventually(() => expect(asked.at(-1)).toMatchObject({ command: 'GET /api/athletes', query: {} }));
+    await eventually(() => expect(asked.at(-1)).toMatchObject({ command: 'GET /api/v1/athletes', query: {} }));
     await sees('Ada, 61.0 kg');
     expect(document.querySelector('[aria-label=Athlete] .n-base-selection')!.textContent).toContain('Zoe, 55.0 kg');
 });
@@ -87,7 +87,7 @@ it('looks for an athlete among all of the gym, and keeps the one that is chosen'
 it('adds a band with its readings in the unit they were typed in, and loads the kit anew', async () => {
     const added: unknown[] = [];
     const { press, fill, sees, user, sent } = page({
-        'POST /api/bands': ({ body }) => (added.push(body), band('new', 'Wren')),
+        'POST /api/v1/bands': ({ body }) => (added.push(body), band('new', 'Wren')),
     });
     await press('Add a band');
     await fill('Name or shop tag', 'Wren');
@@ -109,13 +109,14 @@ it('adds a band with its readings in the unit they were typed in, and loads the 
         points: [{ length_m: 1.3, force_n: 70 }],
     });
     await sees('Save');
-    await eventually(() => expect(sent('GET /api/kit')).toHaveLength(3));
+    await eventually(() => expect(sent('GET /api/v1/kit')).toHaveLength(3));
 });
 
 it('marks the reading the server refuses, and loses nothing of what was typed', async () => {
     const { press, fill, value, sees, user } = page({
-        'PUT /api/bands/h': () => refuse(422, 'invalid', '', [fault('/points/1', 'Point 2 at 180 cm pulls less than point 1.')]),
-        'POST /api/bench/curve': () => refuse(422, 'invalid', '', [fault('/band/points/1', 'Point 2 at 180 cm pulls less than point 1.')]),
+        'PUT /api/v1/bands/h': () => refuse(422, 'invalid', '', [fault('/points/1', 'Point 2 at 180 cm pulls less than point 1.')]),
+        'POST /api/v1/bench/curve': () =>
+            refuse(422, 'invalid', '', [fault('/band/points/1', 'Point 2 at 180 cm pulls less than point 1.')]),
     });
     await press('Add a reading');
     await press('Add a reading');
@@ -136,7 +137,7 @@ it('marks the reading the server refuses, and loses nothing of what was typed', 
 
 it('keeps a steady reading of the scale as a point, and none while it is not steady', async () => {
     let stream = { ...steady, state: 'settling' as Schemas['ScaleStream']['state'] };
-    const { press, fill, sees, value } = page({ 'GET /api/bench/scale': () => stream });
+    const { press, fill, sees, value } = page({ 'GET /api/v1/bench/scale': () => stream });
     await press('Listen to the scale');
     await sees('Settling…');
     await fill('Length in use', '140');
@@ -156,7 +157,7 @@ it.each([
     [{ ...steady, state: 'jumping' as const }, 'Jumping: hold the band still'],
     [{ ...steady, connected: false, state: 'silent' as const, force_kg: null }, 'No scale answers. Type the readings below.'],
 ])('says what is the matter with the scale, and leaves typing as it is: %#', async (stream, words) => {
-    const { press, sees, fill, value } = page({ 'GET /api/bench/scale': () => stream });
+    const { press, sees, fill, value } = page({ 'GET /api/v1/bench/scale': () => stream });
     await press('Listen to the scale');
     await sees(words);
     await press('Add a reading');
@@ -166,7 +167,7 @@ it.each([
 
 it('notes an inspection under one id until it is stored, warns of a fault, and loads the kit anew', async () => {
     let there = false;
-    const command = 'POST /api/bands/h/inspections';
+    const command = 'POST /api/v1/bands/h/inspections';
     const { press, fill, sees, sent, text } = page({
         [command]: () => (there ? { id: 'x' } : refuse(503, 'away', 'The database is away.')),
     });
@@ -178,9 +179,9 @@ it('notes an inspection under one id until it is stored, warns of a fault, and l
     await press('Note the inspection');
     await sees('The database is away.');
     there = true;
-    const loads = sent('GET /api/kit').length;
+    const loads = sent('GET /api/v1/kit').length;
     await press('Note the inspection');
-    await eventually(() => expect(sent('GET /api/kit')).toHaveLength(loads + 1));
+    await eventually(() => expect(sent('GET /api/v1/kit')).toHaveLength(loads + 1));
     const [first, second] = sent(command) as { id: string }[];
     expect(second).toEqual(first);
     expect(first).toMatchObject({ finding: 'nick', note: 'At the hitch' });
@@ -190,13 +191,13 @@ it('turns the pages of a long log of inspections, and comes back to the newest a
     const pages: (string | undefined)[] = [];
     const item = (id: string, note: string) => ({ id, inspected_on: '2026-03-02', finding: 'sound', note });
     const { press, sees } = page({
-        'GET /api/bands/h/inspections': ({ query }) => {
+        'GET /api/v1/bands/h/inspections': ({ query }) => {
             pages.push(query['page']);
             return query['page'] === '2'
                 ? { items: [item('old', 'Long ago')], next_page: null }
                 : { items: [item('new', 'Lately')], next_page: 2 };
         },
-        'POST /api/bands/h/inspections': () => ({ id: 'x' }),
+        'POST /api/v1/bands/h/inspections': () => ({ id: 'x' }),
     });
     await sees('Lately');
     await press('Earlier');
@@ -218,9 +219,9 @@ it('keeps gear of each kind with its own fields, and takes it out of use and bac
     };
     const { press, fill, sees, sent, text } = page(
         {
-            'POST /api/gear': () => ({ ...beam, id: 'new' }),
-            'PUT /api/gear/b/retirement': ({ body }) => (retired.push(body), beam),
-            'PUT /api/gear/o/retirement': ({ body }) => (retired.push(body), beam),
+            'POST /api/v1/gear': () => ({ ...beam, id: 'new' }),
+            'PUT /api/v1/gear/b/retirement': ({ body }) => (retired.push(body), beam),
+            'PUT /api/v1/gear/o/retirement': ({ body }) => (retired.push(body), beam),
         },
         { gear },
     );
@@ -230,7 +231,7 @@ it('keeps gear of each kind with its own fields, and takes it out of use and bac
     await fill('Strap marks, anchor to ring', '100, 120; 140');
     await press('Add ring pair');
     await eventually(() =>
-        expect(sent('POST /api/gear')[0]).toMatchObject({
+        expect(sent('POST /api/v1/gear')[0]).toMatchObject({
             name: 'North rings',
             figures: { kind: 'rings', anchor_height_m: 2.45, straps_m: [1, 1.2, 1.4] },
         }),
@@ -251,17 +252,17 @@ it('keeps gear of each kind with its own fields, and takes it out of use and bac
 it('stays with the piece that is chosen while another is being added, and lists that one all the same', async () => {
     let stored = (): void => undefined;
     const { press, fill, sees, sent, asked, value } = page({
-        'POST /api/gear': () => new Promise((come) => (stored = () => come({ ...beam, id: 'new' }))),
+        'POST /api/v1/gear': () => new Promise((come) => (stored = () => come({ ...beam, id: 'new' }))),
     });
     await press('Add a ring pair');
     await fill('Name', 'North rings');
     await fill('Height of the anchor', '245');
     await fill('Strap marks, anchor to ring', '100');
     await press('Add ring pair');
-    await eventually(() => expect(sent('POST /api/gear')).toHaveLength(1));
+    await eventually(() => expect(sent('POST /api/v1/gear')).toHaveLength(1));
     await press(/Beam bar/);
     stored();
-    await eventually(() => expect(asked.filter((a) => a.command === 'GET /api/kit')).toHaveLength(3));
+    await eventually(() => expect(asked.filter((a) => a.command === 'GET /api/v1/kit')).toHaveLength(3));
     await sees('Retire');
     expect(value('Name')).toBe('Beam bar');
 });
@@ -269,8 +270,8 @@ it('stays with the piece that is chosen while another is being added, and lists 
 it('says what is doubtful of readings, and keeps them once somebody is sure', async () => {
     const doubts: Schemas['BandCurve']['doubts'] = [{ code: 'pounds', text: 'The readings look like pounds.' }];
     const { press, sees, user, sent } = page({
-        'POST /api/bench/curve': () => ({ curve: { ...curve, doubts }, points: [], help: [help] }),
-        'PUT /api/bands/h': ({ body }) =>
+        'POST /api/v1/bench/curve': () => ({ curve: { ...curve, doubts }, points: [], help: [help] }),
+        'PUT /api/v1/bands/h': ({ body }) =>
             (body as { sure: boolean }).sure
                 ? band('h', 'Heron 44 mm')
                 : refuse(422, 'invalid', '', [fault('/sure', 'Be sure of it first.')]),
@@ -280,7 +281,7 @@ it('says what is doubtful of readings, and keeps them once somebody is sure', as
     await sees('Be sure of it first.');
     await user.click(document.querySelector('.n-checkbox')!);
     await press('Save');
-    await eventually(() => expect(sent('PUT /api/bands/h').at(-1)).toMatchObject({ sure: true }));
+    await eventually(() => expect(sent('PUT /api/v1/bands/h').at(-1)).toMatchObject({ sure: true }));
     await eventually(() => expect(document.body.textContent).not.toContain('Be sure of it first.'));
 });
 
@@ -297,8 +298,8 @@ it('keeps what the floor is of, and says so where it could not', async () => {
     let floor: Schemas['Kit']['floor'] = 'unknown';
     let away = true;
     const { press, sees, sent } = page({
-        'GET /api/kit': () => ({ ...kit, floor }),
-        'PUT /api/kit/floor': ({ body }) =>
+        'GET /api/v1/kit': () => ({ ...kit, floor }),
+        'PUT /api/v1/kit/floor': ({ body }) =>
             away ? refuse(503, 'away', 'The database is away.') : ((floor = (body as Schemas['FloorInput']).floor), { ...kit, floor }),
     });
     await press('Vinyl', 'What the floor is of');
@@ -308,5 +309,5 @@ it('keeps what the floor is of, and says so where it could not', async () => {
         document.querySelector('[aria-label="What the floor is of"] [aria-pressed=true]')?.textContent?.trim();
     await press('Wood', 'What the floor is of');
     await eventually(() => expect(pressed()).toBe('Wood'));
-    expect(sent('PUT /api/kit/floor')).toEqual([{ floor: 'vinyl' }, { floor: 'wood' }]);
+    expect(sent('PUT /api/v1/kit/floor')).toEqual([{ floor: 'vinyl' }, { floor: 'wood' }]);
 });

@@ -7,7 +7,7 @@ import { eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 
 function bench(of = useBandDraft(band('h', 'Heron 44 mm'))) {
-    const asked = serve({ 'PUT /api/bench/scale/hang': () => null });
+    const asked = serve({ 'PUT /api/v1/bench/scale/hang': () => null });
     return { asked, draft: of, ...show(SimulatedPull, { draft: of }) };
 }
 const slider = (): HTMLInputElement => screen.getByLabelText('Pull to');

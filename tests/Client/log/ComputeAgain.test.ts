@@ -4,7 +4,7 @@ import ComputeAgain from '../../../client/log/outdated/ComputeAgain.vue';
 import { eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 
-const PATH = 'GET /api/athletes/jolyon/outdated-sets';
+const PATH = 'GET /api/v1/athletes/jolyon/outdated-sets';
 
 const outdated = (changes: Partial<Schemas['OutdatedSets']> = {}): Schemas['OutdatedSets'] => ({
     sets: 0,
@@ -36,11 +36,11 @@ it('says which sets a correction touches, computes them again, follows how far t
     let done = 0;
     const asked = serve({
         [PATH]: () => (done < 9 ? outdated({ sets: 9, from: '2026-11-10', until: '2026-11-20' }) : outdated()),
-        'POST /api/recomputations': ({ body }) => {
+        'POST /api/v1/recomputations': ({ body }) => {
             const { undoes_id } = body as Schemas['RecomputationInput'];
             return undoes_id ? order({ id: 'back', state: 'ended', done: 9, undoes: true }) : order();
         },
-        'GET /api/recomputations/order': () => {
+        'GET /api/v1/recomputations/order': () => {
             done = done === 0 ? 4 : 9;
             return order({ done, left_out: done === 9 ? 1 : 0, state: done === 9 ? 'ended' : 'running' });
         },
@@ -53,7 +53,7 @@ it('says which sets a correction touches, computes them again, follows how far t
     expect(emitted('done')).toHaveLength(1);
     await press('Undo');
     await sees('9 sets put back as before.');
-    expect(asked.filter((a) => a.command === 'POST /api/recomputations').map((a) => a.body)).toMatchObject([
+    expect(asked.filter((a) => a.command === 'POST /api/v1/recomputations').map((a) => a.body)).toMatchObject([
         { athlete_id: 'jolyon' },
         { undoes_id: 'order' },
     ]);
@@ -62,7 +62,7 @@ it('says which sets a correction touches, computes them again, follows how far t
 it('goes on with an order that stopped', async () => {
     const asked = serve({
         [PATH]: () => outdated({ sets: 5, from: '2026-11-10', until: '2026-11-10', last: order({ state: 'stopped', done: 4 }) }),
-        'PUT /api/recomputations/order/resumption': () => order({ done: 9, state: 'ended' }),
+        'PUT /api/v1/recomputations/order/resumption': () => order({ done: 9, state: 'ended' }),
     });
     const { press, sees } = offer();
     await sees('It stopped after 4 sets.');

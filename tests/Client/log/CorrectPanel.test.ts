@@ -6,7 +6,7 @@ import { eventually, show } from '../support/screen';
 import { sentSets, serve } from '../support/server';
 
 function panel(of: ReturnType<typeof set>) {
-    const asked = serve({ 'POST /api/commands': () => ({ outcomes: [{ id: 'x', stored: null, problem: null }] }) });
+    const asked = serve({ 'POST /api/v1/commands': () => ({ outcomes: [{ id: 'x', stored: null, problem: null }] }) });
     const shown = show(CorrectPanel, { set: of, athleteId: 'jolyon' });
     useCommandQueue().serve(COACH);
     return { asked, ...shown };

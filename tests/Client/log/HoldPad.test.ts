@@ -16,7 +16,7 @@ const hold = {
 const stored = () => ({ outcomes: [{ id: 'x', stored: null, problem: null }] });
 
 function pad(today = [set({ setup_key: 'hold', clean_reps: null, hang_s: 9.6 }), set({ id: 'other', setup_key: 'heron' })]) {
-    const asked = serve({ 'POST /api/commands': stored });
+    const asked = serve({ 'POST /api/v1/commands': stored });
     const shown = show(HoldPad, {
         athleteId: 'jolyon',
         rung: hold,
@@ -66,7 +66,7 @@ it('refuses what are no seconds, and keeps what was typed', async () => {
 });
 
 it('logs a hold of any set-up on the device while the server is away', async () => {
-    serve({ 'POST /api/commands': () => refuse(503, 'away', 'The server is away.') });
+    serve({ 'POST /api/v1/commands': () => refuse(503, 'away', 'The server is away.') });
     const { fill, press, emitted } = show(HoldLog, { athleteId: 'jolyon', exercise: hold.exercise });
     useCommandQueue().serve(COACH);
     await fill('Seconds', '12');

@@ -17,13 +17,13 @@ function pad({
     const state = { away };
     const told: unknown[] = [];
     const asked = serve({
-        'GET /api/cautions': () => ({
+        'GET /api/v1/cautions': () => ({
             items: [
                 { code: 'pain-stop', moment: 'pain', text: 'Stop pulling. A licensed clinician looks at it.' },
                 { code: 'sore', moment: 'lowering', text: 'Start small.' },
             ],
         }),
-        'POST /api/commands': ({ body }) => {
+        'POST /api/v1/commands': ({ body }) => {
             if (state.away) {
                 return refuse(503, 'away', 'The server is away.');
             }

@@ -13,10 +13,16 @@ const entries = [
 
 async function log(address = '/log', items = entries) {
     const asked = serve({
-        'GET /api/log': () => ({ items, next_page: items.length > 0 ? 2 : null, from: '2025-12-05', to: '2026-03-05', tags: ['evening'] }),
+        'GET /api/v1/log': () => ({
+            items,
+            next_page: items.length > 0 ? 2 : null,
+            from: '2025-12-05',
+            to: '2026-03-05',
+            tags: ['evening'],
+        }),
     });
     const shown = show(LogPage, {}, await at(address));
-    const last = (): Asked => asked.filter((a) => a.command === 'GET /api/log').at(-1)!;
+    const last = (): Asked => asked.filter((a) => a.command === 'GET /api/v1/log').at(-1)!;
     return { ...shown, asked, last };
 }
 
@@ -45,7 +51,7 @@ it('shows who did what, asks for what is typed and picked, and offers the same a
     expect(text()).toContain('31 s');
     await fill('Exercise', 'rook');
     await eventually(() => expect(last().query).toMatchObject({ exercise: 'rook', page: '1' }));
-    await eventually(() => expect(document.querySelector('a[download]')?.getAttribute('href')).toBe('/api/log.csv?exercise=rook'));
+    await eventually(() => expect(document.querySelector('a[download]')?.getAttribute('href')).toBe('/api/v1/log.csv?exercise=rook'));
     await fill('From', '2026-03-01');
     await eventually(() => expect(last().query).toMatchObject({ exercise: 'rook', from: '2026-03-01' }));
     await press('Earlier');

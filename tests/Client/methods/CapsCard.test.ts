@@ -8,8 +8,8 @@ const caps = (changes = {}) => ({ ...usual, usual, raised_by: null, raised_at: n
 
 it('lowers a cap at will, and raises one only where the coach answers for it', async () => {
     const asked = serve({
-        'GET /api/caps': () => caps(),
-        'PUT /api/caps': ({ body }) => caps({ ...(body as object), raised_by: 'Ottoline Marsh', raised_at: '2026-11-27T08:00:00Z' }),
+        'GET /api/v1/caps': () => caps(),
+        'PUT /api/v1/caps': ({ body }) => caps({ ...(body as object), raised_by: 'Ottoline Marsh', raised_at: '2026-11-27T08:00:00Z' }),
     });
     const { fill, press, sees, text, user } = show(CapsCard);
     const sent = () => asked.filter((a) => a.command.startsWith('PUT')).map((a) => a.body);
@@ -30,7 +30,7 @@ it('lowers a cap at will, and raises one only where the coach answers for it', a
 });
 
 it('says what cannot be read, and sends nothing', async () => {
-    const asked = serve({ 'GET /api/caps': () => caps() });
+    const asked = serve({ 'GET /api/v1/caps': () => caps() });
     const { fill, press, sees } = show(CapsCard);
     await fill(/^Hard vertical sets a week, later/, '90');
     await sees('90 sets is outside 0–60 sets.');

@@ -35,12 +35,12 @@ it('counts who did not come within the year as later than all who did', () => {
 
 it('trains the same athletes by both, a few at a time, with progress, and says what it is', async () => {
     const asked = serve({
-        'GET /api/athletes/jolyon': () => jolyon,
-        'GET /api/methods': () => methods,
-        'GET /api/athletes/jolyon/trend': () => ({
+        'GET /api/v1/athletes/jolyon': () => jolyon,
+        'GET /api/v1/methods': () => methods,
+        'GET /api/v1/athletes/jolyon/trend': () => ({
             forecasts: [{ reps: 1, verdict: 'foreseeable', within_26: 0.8, median_on: '2026-08-01' }],
         }),
-        'POST /api/athletes/jolyon/comparisons': () => ({ athletes: [12, 14, 16, 18].map(one) }),
+        'POST /api/v1/athletes/jolyon/comparisons': () => ({ athletes: [12, 14, 16, 18].map(one) }),
     });
     const { press, sees, text } = show(ComparePage, { id: 'jolyon' });
     await sees('60 virtual athletes');
@@ -59,9 +59,9 @@ it('trains the same athletes by both, a few at a time, with progress, and says w
 it('stops when it is told to, and says what the server refuses', async () => {
     let calls = 0;
     serve({
-        'GET /api/athletes/jolyon': () => jolyon,
-        'GET /api/methods': () => methods,
-        'POST /api/athletes/jolyon/comparisons': () =>
+        'GET /api/v1/athletes/jolyon': () => jolyon,
+        'GET /api/v1/methods': () => methods,
+        'POST /api/v1/athletes/jolyon/comparisons': () =>
             ++calls > 2 ? refuse(503, 'away', 'The database is away.') : { athletes: [one(9)] },
     });
     const { press, sees } = show(ComparePage, { id: 'jolyon' });

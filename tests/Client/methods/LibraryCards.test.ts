@@ -5,7 +5,7 @@ import { refuse, serve } from '../support/server';
 
 it('lays out builders, class work and the ladders, with what is not for newcomers', async () => {
     serve({
-        'GET /api/library': () => ({
+        'GET /api/v1/library': () => ({
             builders: [
                 {
                     key: 'pre-tired',
@@ -34,7 +34,7 @@ it('lays out builders, class work and the ladders, with what is not for newcomer
 });
 
 it('says so where it cannot be loaded', async () => {
-    serve({ 'GET /api/library': () => refuse(503, 'away', 'The database is away.') });
+    serve({ 'GET /api/v1/library': () => refuse(503, 'away', 'The database is away.') });
     const { sees } = show(LibraryCards);
     await sees('The database is away.');
 });

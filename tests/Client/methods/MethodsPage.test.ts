@@ -56,7 +56,7 @@ const file = {
 };
 
 it('stands the methods side by side: stages in order, times a week, the disputed points, who is on it, what gear is missing', async () => {
-    serve({ 'GET /api/methods': () => ({ methods: [taper] }) });
+    serve({ 'GET /api/v1/methods': () => ({ methods: [taper] }) });
     const { sees, text } = show(MethodsPage);
     await sees('Taper');
     expect(text()).toContain('2–3 a week');
@@ -73,7 +73,7 @@ it('stands the methods side by side: stages in order, times a week, the disputed
 
 it('brings a method in from a file, and keeps nothing of one that is wrong', async () => {
     let answer: unknown = refuse(422, 'invalid', 'This cannot be kept.', [fault('/stages/0/gate', 'The gate asks more than its work.')]);
-    serve({ 'GET /api/methods': () => ({ methods: [] }), 'PUT /api/methods': () => answer });
+    serve({ 'GET /api/v1/methods': () => ({ methods: [] }), 'PUT /api/v1/methods': () => answer });
     const { press, user, sees } = show(MethodsPage);
     await press('Import');
     const bring = async (text: string): Promise<void> =>
@@ -92,9 +92,9 @@ it('brings a method in from a file, and keeps nothing of one that is wrong', asy
 
 it('shows one method whole, with what is ours and what the caps stretch', async () => {
     serve({
-        'GET /api/methods': () => ({ methods: [taper] }),
-        'GET /api/cautions': () => ({ items: [] }),
-        'GET /api/caps': () => ({ lowerings_a_session: 15, lowerings_a_week: 30 }),
+        'GET /api/v1/methods': () => ({ methods: [taper] }),
+        'GET /api/v1/cautions': () => ({ items: [] }),
+        'GET /api/v1/caps': () => ({ lowerings_a_session: 15, lowerings_a_week: 30 }),
     });
     const { sees, text } = show(MethodPage, { method: 'taper' });
     await sees('3 × 12 in 2 sessions');
@@ -106,11 +106,11 @@ it('shows one method whole, with what is ours and what the caps stretch', async 
 it('copies a method under a key of its own, checks it while it is typed, and keeps it only when nothing is wrong', async () => {
     let verdict: unknown = null;
     const asked = serve({
-        'GET /api/methods': () => ({ methods: [taper] }),
-        'GET /api/cautions': () => ({ items: [] }),
-        'GET /api/methods/taper': () => structuredClone(file),
-        'POST /api/methods/check': () => verdict,
-        'PUT /api/methods': () => ({ methods: [taper] }),
+        'GET /api/v1/methods': () => ({ methods: [taper] }),
+        'GET /api/v1/cautions': () => ({ items: [] }),
+        'GET /api/v1/methods/taper': () => structuredClone(file),
+        'POST /api/v1/methods/check': () => verdict,
+        'PUT /api/v1/methods': () => ({ methods: [taper] }),
     });
     const { press, fill, sees, value } = show(MethodPage, { method: 'taper' });
     await press('Copy and change');
@@ -124,7 +124,7 @@ it('copies a method under a key of its own, checks it while it is typed, and kee
     await eventually(() => expect(document.body.textContent).not.toContain('cannot be finished'));
     await press('Save');
     await eventually(() =>
-        expect(asked.find((a) => a.command === 'PUT /api/methods')?.body).toMatchObject({ key: 'taper-ours', name: 'Our taper' }),
+        expect(asked.find((a) => a.command === 'PUT /api/v1/methods')?.body).toMatchObject({ key: 'taper-ours', name: 'Our taper' }),
     );
 });
 
@@ -140,10 +140,10 @@ it('moves stages, and finds the work of one', () => {
 
 it('changes what a stage is done on, its amount and the work beside it, and adds a stage', async () => {
     const asked = serve({
-        'GET /api/methods': () => ({ methods: [taper] }),
-        'GET /api/cautions': () => ({ items: [] }),
-        'GET /api/methods/taper': () => structuredClone(file),
-        'GET /api/library': () => ({
+        'GET /api/v1/methods': () => ({ methods: [taper] }),
+        'GET /api/v1/cautions': () => ({ items: [] }),
+        'GET /api/v1/methods/taper': () => structuredClone(file),
+        'GET /api/v1/library': () => ({
             builders: [],
             variations: [],
             grip: [],
@@ -152,8 +152,8 @@ it('changes what a stage is done on, its amount and the work beside it, and adds
                 { accessory: 'curl', name: 'Curl', line: 'accessory:curl', usual: { measure: 'reps', low: 10, high: 10, words: '10' } },
             ],
         }),
-        'POST /api/methods/check': () => null,
-        'PUT /api/methods': () => ({ methods: [taper] }),
+        'POST /api/v1/methods/check': () => null,
+        'PUT /api/v1/methods': () => ({ methods: [taper] }),
     });
     const { press, choose, user, sees } = show(MethodPage, { method: 'taper' });
     await press('Copy and change');
@@ -163,7 +163,7 @@ it('changes what a stage is done on, its amount and the work beside it, and adds
     await sees('Accessory Curl, 2 × 10');
     await user.click(screen.getAllByRole('button', { name: 'New stage before it' })[1]!);
     await press('Save');
-    const kept = (): MethodFile => asked.find((a) => a.command === 'PUT /api/methods')?.body as MethodFile;
+    const kept = (): MethodFile => asked.find((a) => a.command === 'PUT /api/v1/methods')?.body as MethodFile;
     await eventually(() => expect(kept()).toBeDefined());
     expect(kept().stages.map((s) => s.key)).toEqual(['rows', 'stage-3', 'strict']);
     expect(kept().stages[0]?.lines[0]?.do?.map((m) => m.kind)).toEqual(['row', 'low-bar']);

@@ -21,7 +21,7 @@ const followed = (key: string, changes: Partial<Schemas['Outcome']> = {}): Schem
 
 it('says what followed from each method and rule, and that little is not yet known', async () => {
     serve({
-        'GET /api/methods/outcomes': () => ({
+        'GET /api/v1/methods/outcomes': () => ({
             weeks: 12,
             methods: [followed('Band taper'), followed('Rows first', { known: false, words: 'Not yet known: it takes 23 athletes.' })],
             rules: [{ rule: 'lowering', point: 'Lowering-only reps', positions: [followed('each session'), followed('never')] }],
@@ -38,8 +38,8 @@ it('says what followed from each method and rule, and that little is not yet kno
 });
 
 it('says that nobody has trained yet, or why it cannot be read', async () => {
-    serve({ 'GET /api/methods/outcomes': () => ({ weeks: 12, methods: [], rules: [] }) });
+    serve({ 'GET /api/v1/methods/outcomes': () => ({ weeks: 12, methods: [], rules: [] }) });
     await show(OwnLog, {}).sees('Nobody has trained yet.');
-    serve({ 'GET /api/methods/outcomes': () => refuse(503, 'away', 'The database is away.') });
+    serve({ 'GET /api/v1/methods/outcomes': () => refuse(503, 'away', 'The database is away.') });
     await show(OwnLog, {}).sees('The database is away.');
 });

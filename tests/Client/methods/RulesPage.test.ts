@@ -3,7 +3,7 @@ import RulesPage from '../../../client/methods/RulesPage.vue';
 import { eventually, show } from '../support/screen';
 import { refuse, serve } from '../support/server';
 
-const noCaps = { 'GET /api/caps': () => refuse(503, 'away', 'The database is away.') };
+const noCaps = { 'GET /api/v1/caps': () => refuse(503, 'away', 'The database is away.') };
 
 const rule = (position: string) => ({
     key: 'lowering',
@@ -17,12 +17,12 @@ const rule = (position: string) => ({
 it('says before saving whom a change touches, and saves only then', async () => {
     const asked = serve({
         ...noCaps,
-        'GET /api/house-rules': () => ({ rules: [rule('twice-capped')] }),
-        'POST /api/house-rules/effects': () => ({
+        'GET /api/v1/house-rules': () => ({ rules: [rule('twice-capped')] }),
+        'POST /api/v1/house-rules/effects': () => ({
             looked_at: 13,
             effects: [{ athlete_id: 'jolyon', athlete_name: 'Jolyon Thatch', changes: ['Session: no more Lowering, 3 s.'] }],
         }),
-        'PUT /api/house-rules': () => ({ rules: [rule('never')] }),
+        'PUT /api/v1/house-rules': () => ({ rules: [rule('never')] }),
     });
     const { press, sees, text } = show(RulesPage);
     await sees('A strong stimulus that makes sore.');
@@ -40,8 +40,8 @@ it('says before saving whom a change touches, and saves only then', async () => 
 it('keeps what was picked when the server refuses, and can leave it as it was', async () => {
     serve({
         ...noCaps,
-        'GET /api/house-rules': () => ({ rules: [rule('twice-capped')] }),
-        'POST /api/house-rules/effects': () => refuse(503, 'away', 'The database is away.'),
+        'GET /api/v1/house-rules': () => ({ rules: [rule('twice-capped')] }),
+        'POST /api/v1/house-rules/effects': () => refuse(503, 'away', 'The database is away.'),
     });
     const { press, sees, text } = show(RulesPage);
     await press('never');

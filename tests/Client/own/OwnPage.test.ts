@@ -30,7 +30,7 @@ const page = (changes: Partial<Schemas['OwnPage']> = {}): Schemas['OwnPage'] => 
     today: '2026-03-02',
     last_on: '2026-09-01',
     consent: null,
-    calendar: '/api/calendars/sessions/abc.ics',
+    calendar: '/api/v1/calendars/sessions/abc.ics',
     keep_health_years: null,
     tells: ['sets', 'pain', 'soreness', 'coming'],
     paused: false,
@@ -67,7 +67,7 @@ const page = (changes: Partial<Schemas['OwnPage']> = {}): Schemas['OwnPage'] => 
 });
 
 const open = async (answers: Record<string, (asked: Asked) => unknown>) => {
-    const asked = serve({ 'GET /api/my': () => page(), 'GET /api/cautions': () => ({ items: [] }), ...answers });
+    const asked = serve({ 'GET /api/v1/my': () => page(), 'GET /api/v1/cautions': () => ({ items: [] }), ...answers });
     return { asked, ...show(OwnPage, {}, await at('/my#token')) };
 };
 const bodyOf = (asked: Asked[], command: string): Record<string, unknown> =>
@@ -93,7 +93,7 @@ it('shows the session of the day with its main work opened, the ladder with the 
 it('logs a set as it was asked or counted otherwise, under one id until it is answered, and takes it back', async () => {
     let away = true;
     const { asked, press, sees } = await open({
-        'POST /api/my/sets': () => (away ? refuse(503, 'away', 'The server is starting.') : page()),
+        'POST /api/v1/my/sets': () => (away ? refuse(503, 'away', 'The server is starting.') : page()),
     });
     await press('I did a set');
     await press('1 more');
@@ -103,11 +103,11 @@ it('logs a set as it was asked or counted otherwise, under one id until it is an
     away = false;
     await press('Log 9 clean reps');
     await sees('Logged 9 clean reps.');
-    const sent = asked.filter((a) => a.command === 'POST /api/my/sets').map((a) => a.body as Record<string, unknown>);
+    const sent = asked.filter((a) => a.command === 'POST /api/v1/my/sets').map((a) => a.body as Record<string, unknown>);
     expect(sent).toHaveLength(2);
     expect(sent[1]!['id']).toBe(sent[0]!['id']);
     expect(sent[1]).toMatchObject({ clean_reps: 9, reserve: 2, hang_s: null });
-    const command = `POST /api/my/sets/${String(sent[0]!['id'])}/withdrawal`;
+    const command = `POST /api/v1/my/sets/${String(sent[0]!['id'])}/withdrawal`;
     asked.length = 0;
     await press('Undo');
     await eventually(() => expect(asked.map((a) => a.command)).toContain(command));
@@ -123,10 +123,10 @@ it('offers the sessions for a calendar, and says what is kept and what was agree
         by: 'athlete' as const,
     };
     const mine = page({ consent: { ...consent, guardian: null, born_on: '1990-02-03', noted_by: 'Coach' } });
-    const { sees } = await open({ 'GET /api/my': () => mine });
+    const { sees } = await open({ 'GET /api/v1/my': () => mine });
     await sees('Put your sessions into your calendar');
     expect(document.querySelector('a[href^=webcal]')?.getAttribute('href')).toBe(
-        `webcal://${location.host}/api/calendars/sessions/abc.ics`,
+        `webcal://${location.host}/api/v1/calendars/sessions/abc.ics`,
     );
     await sees(/What is kept of you, and why Screens .*Agreed\. On .*1 Mar.* Then\./);
 });
@@ -134,19 +134,21 @@ it('offers the sessions for a calendar, and says what is kept and what was agree
 it('tells soreness, who comes and where it hurts; then nothing is to be pulled, and a slip can be undone', async () => {
     let paused = false;
     const { asked, press, sees, text } = await open({
-        'POST /api/my/soreness': () => page({ soreness: 3 }),
-        'POST /api/my/coming': () => page({ classes: [] }),
-        'POST /api/my/pain': ({ body }) => {
+        'POST /api/v1/my/soreness': () => page({ soreness: 3 }),
+        'POST /api/v1/my/coming': () => page({ classes: [] }),
+        'POST /api/v1/my/pain': ({ body }) => {
             paused = true;
             return page({ paused, session: null, forecast: null, capacity: null, pain_told: (body as { id: string }).id });
         },
-        'POST /api/my/pain/undoing': () => page(),
+        'POST /api/v1/my/pain/undoing': () => page(),
     });
     await sees('How sore are you today?');
     await press('3', 'Soreness');
     await press('Not this time');
-    await eventually(() => expect(bodyOf(asked, 'POST /api/my/soreness')).toMatchObject({ soreness: 3, on: '2026-03-02' }));
-    await eventually(() => expect(bodyOf(asked, 'POST /api/my/coming')).toMatchObject({ class_id: 'c', on: '2026-03-05', coming: false }));
+    await eventually(() => expect(bodyOf(asked, 'POST /api/v1/my/soreness')).toMatchObject({ soreness: 3, on: '2026-03-02' }));
+    await eventually(() =>
+        expect(bodyOf(asked, 'POST /api/v1/my/coming')).toMatchObject({ class_id: 'c', on: '2026-03-05', coming: false }),
+    );
     await press('It hurts');
     await press('Elbow');
     await press('Tell my coach');
@@ -154,26 +156,28 @@ it('tells soreness, who comes and where it hurts; then nothing is to be pulled, 
     expect(text()).not.toContain('9–13 are likely');
     await press('I tapped it by mistake');
     await eventually(() =>
-        expect(bodyOf(asked, 'POST /api/my/pain/undoing')).toMatchObject({ told_id: bodyOf(asked, 'POST /api/my/pain')['id'] }),
+        expect(bodyOf(asked, 'POST /api/v1/my/pain/undoing')).toMatchObject({ told_id: bodyOf(asked, 'POST /api/v1/my/pain')['id'] }),
     );
     await sees('Your session today');
 });
 
 it('draws no ladder of pulls for who is on rows, and still tells the chance', async () => {
-    const { sees, text } = await open({ 'GET /api/my': () => page({ ladder: null }) });
+    const { sees, text } = await open({ 'GET /api/v1/my': () => page({ ladder: null }) });
     await sees('1 in 2 within 4 weeks');
     expect(text()).not.toContain('a strict pull-up 100');
     expect(text()).not.toContain('you carry');
 });
 
 it('asks for nothing that the gym does not take there, and says when the link has ended or is missing', async () => {
-    const quiet = await open({ 'GET /api/my': () => page({ tells: [], session: { on: '2026-03-05', minutes: 20, lines: [line({})] } }) });
+    const quiet = await open({
+        'GET /api/v1/my': () => page({ tells: [], session: { on: '2026-03-05', minutes: 20, lines: [line({})] } }),
+    });
     await quiet.sees('Your next session: Thu 5 Mar');
     for (const words of ['I did a set', 'It hurts', 'How sore are', 'I come']) {
         expect(quiet.text()).not.toContain(words);
     }
     document.body.innerHTML = '';
-    const ended = await open({ 'GET /api/my': () => refuse(410, 'link-ended', 'This link has ended, or was never one.') });
+    const ended = await open({ 'GET /api/v1/my': () => refuse(410, 'link-ended', 'This link has ended, or was never one.') });
     await ended.sees('This link has ended, or was never one.');
     document.body.innerHTML = '';
     localStorage.clear();
@@ -183,16 +187,16 @@ it('asks for nothing that the gym does not take there, and says when the link ha
 
 it('gives a link for so long, shows it as a code that can be read, and ends it when told so twice', async () => {
     const asked = serve({
-        'GET /api/athletes/ada': () => jolyon,
-        'GET /api/athletes/ada/link': () => ({ path: null, last_on: null, looks: [] }),
-        'POST /api/athletes/ada/link': () => ({ path: '/my#abc', last_on: '2026-06-01', looks: ['2026-03-02T18:00:00Z'] }),
-        'DELETE /api/athletes/ada/link': () => null,
+        'GET /api/v1/athletes/ada': () => jolyon,
+        'GET /api/v1/athletes/ada/link': () => ({ path: null, last_on: null, looks: [] }),
+        'POST /api/v1/athletes/ada/link': () => ({ path: '/my#abc', last_on: '2026-06-01', looks: ['2026-03-02T18:00:00Z'] }),
+        'DELETE /api/v1/athletes/ada/link': () => null,
     });
     const { press, sees, value } = show(LinkPage, { id: 'ada' });
     await press('90 days');
     await press('Give a link');
     await sees('Until Mon 1 Jun it opens without an account.');
-    expect(bodyOf(asked, 'POST /api/athletes/ada/link')).toMatchObject({ days: 90 });
+    expect(bodyOf(asked, 'POST /api/v1/athletes/ada/link')).toMatchObject({ days: 90 });
     expect(value('Address of the own page')).toMatch(/\/my#abc$/);
     expect(document.querySelector('svg.qr path')?.getAttribute('d')).toMatch(/^M4 4h1/);
     await press('End this link');
@@ -202,10 +206,10 @@ it('gives a link for so long, shows it as a code that can be read, and ends it w
 });
 
 it('settles at once what athletes may tell', async () => {
-    const asked = serve({ 'PUT /api/settings/athletes-tell': () => ({ athletes_tell: ['pain'] }) });
+    const asked = serve({ 'PUT /api/v1/settings/athletes-tell': () => ({ athletes_tell: ['pain'] }) });
     const { press, sees } = show(TellsCard, {}, undefined, { ...me, athletes_tell: [] });
     await sees('They cannot say here that it hurts.');
     await press('That it hurts');
-    await eventually(() => expect(bodyOf(asked, 'PUT /api/settings/athletes-tell')).toEqual({ tells: ['pain'] }));
+    await eventually(() => expect(bodyOf(asked, 'PUT /api/v1/settings/athletes-tell')).toEqual({ tells: ['pain'] }));
     await eventually(() => expect(document.body.textContent).not.toContain('They cannot say here'));
 });

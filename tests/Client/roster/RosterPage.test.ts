@@ -38,7 +38,7 @@ const aldith = entry('Aldith', {
 
 function roster(items: readonly Schemas['RosterEntry'][] = [aldith, entry('Brae', { paused: true })], next: number | null = null) {
     const asked = serve({
-        'GET /api/athletes': ({ query }) => ({
+        'GET /api/v1/athletes': ({ query }) => ({
             items: query['search'] === 'zz' ? [] : items,
             next_page: query['page'] === '2' ? null : next,
             tags: ['Tuesday'],
@@ -86,7 +86,7 @@ it('opens an athlete from anywhere in the row', async () => {
 it('says how to begin in an empty gym, and offers to try again without a connection', async () => {
     const { sees } = roster([]);
     await sees('No athletes yet');
-    serve({ 'GET /api/athletes': () => refuse(503, 'away', 'The database is away.') });
+    serve({ 'GET /api/v1/athletes': () => refuse(503, 'away', 'The database is away.') });
     show(RosterPage);
     await sees('The database is away.');
 });

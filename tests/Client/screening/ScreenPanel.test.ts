@@ -10,7 +10,7 @@ import { serve } from '../support/server';
 type Input = Schemas['ScreeningInput'];
 
 function panel(screen: Partial<Schemas['ScreenStanding']> = {}) {
-    serve({ 'GET /api/cautions': () => ({ items: [] }) });
+    serve({ 'GET /api/v1/cautions': () => ({ items: [] }) });
     const kept: Input[] = [];
     const athlete = reactive({ ...jolyon, screen: { ...jolyon.screen } });
     const shown = show(ScreenPanel, {
@@ -111,9 +111,9 @@ it('keeps what was answered, asks where it hurts, and says what is left to do', 
 it('shows the history without answers, and says that each look is kept', async () => {
     const entry = { id: 's1', on: '2026-03-01', by: 'Coach at the Mill', outcome: 'limited' as const, limits: ['no-lowering'], looks: 2 };
     const asked = serve({
-        'GET /api/athletes/jolyon': () => jolyon,
-        'GET /api/athletes/jolyon/screenings': () => ({ items: [entry] }),
-        'GET /api/athletes/jolyon/screenings/s1': () => ({
+        'GET /api/v1/athletes/jolyon': () => jolyon,
+        'GET /api/v1/athletes/jolyon/screenings': () => ({ items: [entry] }),
+        'GET /api/v1/athletes/jolyon/screenings/s1': () => ({
             screen: entry,
             answers: { id: 's1', overhead: 'level', injured: true, conditions: ['pregnancy'], cleared: true, note: 'Week 30' },
             reasons: ['A recent injury.'],

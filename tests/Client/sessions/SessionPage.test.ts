@@ -76,7 +76,7 @@ const written = (changes: Partial<Schemas['Session']> = {}): Schemas['Session'] 
 });
 
 function page(session: Schemas['Session'] = written(), answers: Parameters<typeof serve>[0] = {}) {
-    const asked = serve({ 'GET /api/athletes/jolyon': () => jolyon, 'GET /api/athletes/jolyon/session': () => session, ...answers });
+    const asked = serve({ 'GET /api/v1/athletes/jolyon': () => jolyon, 'GET /api/v1/athletes/jolyon/session': () => session, ...answers });
     return { asked, ...show(SessionPage, { id: 'jolyon' }) };
 }
 
@@ -107,7 +107,7 @@ it('says why nothing, or not all, is written, and from when on', async () => {
 /** The page of a coach who is signed in, on a server that takes commands, or is away. */
 async function logging(isAway: () => boolean) {
     const shown = page(written({ blocks: [curl] }), {
-        'POST /api/commands': ({ body }) =>
+        'POST /api/v1/commands': ({ body }) =>
             isAway()
                 ? refuse(503, 'away', 'The database is away.')
                 : { outcomes: (body as Schemas['QueueInput']).commands.map((d) => ({ id: d.beside?.id, stored: null, problem: null })) },
@@ -162,10 +162,10 @@ it('tries a change while it is typed, says what it touches, keeps it, and goes b
         note: 'With this the gate cannot be met: 3 × 8 in 2 sessions.',
     });
     const { asked, sees, press, fill, text } = page(written(), {
-        'GET /api/athletes/jolyon/session/others': () => others,
-        'POST /api/athletes/jolyon/session/tried': () => written({ blocks: [changed] }),
-        'POST /api/athletes/jolyon/session/changes': () => written({ blocks: [changed] }),
-        'DELETE /api/athletes/jolyon/session/changes': () => written(),
+        'GET /api/v1/athletes/jolyon/session/others': () => others,
+        'POST /api/v1/athletes/jolyon/session/tried': () => written({ blocks: [changed] }),
+        'POST /api/v1/athletes/jolyon/session/changes': () => written({ blocks: [changed] }),
+        'DELETE /api/v1/athletes/jolyon/session/changes': () => written(),
     });
     await sees('3 × 8–10');
     await press(new RegExp(`^Change.*${heron.name}`));
@@ -187,7 +187,7 @@ it('tries a change while it is typed, says what it touches, keeps it, and goes b
 
 it('shows what is left out by hand and puts it back', async () => {
     const { sees, press, asked } = page(written({ left_out: [{ line: 'trunk:plank', words: 'Plank 2 × 60 s', lasts: true }] }), {
-        'DELETE /api/athletes/jolyon/session/changes': () => written(),
+        'DELETE /api/v1/athletes/jolyon/session/changes': () => written(),
     });
     await sees('Left out by hand, from now on: Plank 2 × 60 s.');
     await press(/^Put it back/);
@@ -198,7 +198,7 @@ it('logs a mixed set as one, begun on one set-up and ended on the other', async 
     const sent: ReturnType<typeof setsIn> = [];
     const begun = { name: 'Unassisted pull-up', exercise: { ...heron.exercise, setup: { kind: 'strict' as const } }, reps: 2 };
     const { press, sees, text } = page(written({ blocks: [block({ begun, sets: 1 })] }), {
-        'POST /api/commands': ({ body }) => {
+        'POST /api/v1/commands': ({ body }) => {
             const sets = setsIn(body);
             sent.push(...sets);
             return { outcomes: sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
@@ -220,7 +220,7 @@ it('logs a pulling line on its own set-up, with the reps asked and the reserve',
     const sent: unknown[] = [];
     const row = block({ part: 'accessory', line: 'accessory:row', name: 'Row', sets: 2 });
     const { press, fill, sees } = page(written({ blocks: [row] }), {
-        'POST /api/commands': ({ body }) => {
+        'POST /api/v1/commands': ({ body }) => {
             const sets = setsIn(body);
             sent.push(...sets);
             return { outcomes: sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };
@@ -243,7 +243,7 @@ it('logs the line whose turn it is as asked with one tap, ticks it off, and goes
     const sent: unknown[] = [];
     const done = [{ today: [9], last: [10, 10, 9], last_on: '2026-11-24' }, undone];
     const { press, sees, text } = page(written({ blocks: [block({ sets: 2 }), curl], done }), {
-        'POST /api/commands': ({ body }) => {
+        'POST /api/v1/commands': ({ body }) => {
             const sets = setsIn(body);
             sent.push(...sets);
             return { outcomes: sets.map((s) => ({ id: s.id, stored: set({ id: s.id }), problem: null })) };

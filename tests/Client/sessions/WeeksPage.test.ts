@@ -41,10 +41,10 @@ it('lays days out from the Monday before last, with what is done, planned and of
 
 it('notes time off with what is missing said, and takes it back', async () => {
     const asked = serve({
-        'GET /api/athletes/jolyon': () => jolyon,
-        'GET /api/athletes/jolyon/weeks': () => weeks(),
-        'POST /api/athletes/jolyon/time-off': () => weeks({ time_off: [holiday] }),
-        'DELETE /api/athletes/jolyon/time-off/off': () => weeks(),
+        'GET /api/v1/athletes/jolyon': () => jolyon,
+        'GET /api/v1/athletes/jolyon/weeks': () => weeks(),
+        'POST /api/v1/athletes/jolyon/time-off': () => weeks({ time_off: [holiday] }),
+        'DELETE /api/v1/athletes/jolyon/time-off/off': () => weeks(),
     });
     const { fill, press, sees, text } = show(WeeksPage, { id: 'jolyon' });
     await press('Note time off');
@@ -69,7 +69,7 @@ it('notes time off with what is missing said, and takes it back', async () => {
 });
 
 it('says when the next strict rep and each gate are to be expected, with their spread', async () => {
-    serve({ 'GET /api/athletes/jolyon': () => jolyon, 'GET /api/athletes/jolyon/weeks': () => weeks() });
+    serve({ 'GET /api/v1/athletes/jolyon': () => jolyon, 'GET /api/v1/athletes/jolyon/weeks': () => weeks() });
     const { sees } = show(WeeksPage, { id: 'jolyon' });
     await sees('First strict rep about 15 Jan 2027 Fri 4 Dec – 9 Apr 2027');
     await sees('The ladder, gate about 8 Jan 2027 Fri 18 Dec – 12 Feb 2027');

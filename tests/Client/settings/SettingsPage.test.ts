@@ -11,9 +11,9 @@ import { fault, refuse, serve, type Asked } from '../support/server';
 async function settings(answers: Record<string, (asked: Asked) => unknown>, who = me) {
     await lastCoach.keep(who);
     const asked = serve({
-        'GET /api/me': () => who,
-        'GET /api/sessions': () => ({ items: [] }),
-        'GET /api/erasures': () => ({ items: [] }),
+        'GET /api/v1/me': () => who,
+        'GET /api/v1/sessions': () => ({ items: [] }),
+        'GET /api/v1/erasures': () => ({ items: [] }),
         ...answers,
     });
     const shown = show(defineComponent({ setup: () => () => (useSession().signedIn ? h(SettingsPage) : null) }));
@@ -25,24 +25,24 @@ async function settings(answers: Record<string, (asked: Asked) => unknown>, who 
 it('offers everything as a file, and says what stands in it', async () => {
     const { sees } = await settings({});
     await sees('It holds the answers of screens and pain notes');
-    expect(document.querySelector('[aria-label="Export"] a')?.getAttribute('href')).toBe('/api/export');
+    expect(document.querySelector('[aria-label="Export"] a')?.getAttribute('href')).toBe('/api/v1/export');
 });
 
 it('keeps the gym and its time zone, and shows them from then on', async () => {
     const { fill, press, sees, commands, value } = await settings({
-        'PUT /api/settings': ({ body }) => ({ ...me, gym_name: (body as { gym_name: string }).gym_name }),
+        'PUT /api/v1/settings': ({ body }) => ({ ...me, gym_name: (body as { gym_name: string }).gym_name }),
     });
     expect(value('Gym')).toBe('The Mill');
     await fill('Gym', 'Weir House');
     await press('Save');
     await sees('Saved.');
-    expect(commands('PUT /api/settings')).toEqual([{ gym_name: 'Weir House', timezone: 'Europe/London' }]);
+    expect(commands('PUT /api/v1/settings')).toEqual([{ gym_name: 'Weir House', timezone: 'Europe/London' }]);
     expect(useSession().me?.gym_name).toBe('Weir House');
 });
 
 it('puts a refusal beside its field and keeps what was typed', async () => {
     const { fill, press, sees, value, text } = await settings({
-        'PUT /api/settings': () =>
+        'PUT /api/v1/settings': () =>
             refuse(422, 'invalid', 'Some of it cannot be.', [fault('/gym_name', 'A name needs a letter or a figure.')]),
     });
     await fill('Gym', '***');
@@ -55,7 +55,7 @@ it('puts a refusal beside its field and keeps what was typed', async () => {
 it('changes the password with the present one, and says when that is wrong', async () => {
     let present = 'chalk-and-rope';
     const { fill, press, sees, commands, value } = await settings({
-        'PUT /api/password': ({ body }) =>
+        'PUT /api/v1/password': ({ body }) =>
             (body as { present: string }).present === present
                 ? ((present = 'x'), null)
                 : refuse(422, 'wrong-password', 'The present password is another.', []),
@@ -68,7 +68,7 @@ it('changes the password with the present one, and says when that is wrong', asy
     await fill('Present password', 'chalk-and-rope');
     await press('Change the password');
     await sees('Changed.');
-    expect(commands('PUT /api/password').at(-1)).toEqual({ present: 'chalk-and-rope', new: 'a-longer-password' });
+    expect(commands('PUT /api/v1/password').at(-1)).toEqual({ present: 'chalk-and-rope', new: 'a-longer-password' });
     await eventually(() => expect([value('Present password'), value('New password')]).toEqual(['', '']));
 });
 
@@ -79,7 +79,7 @@ it('says of the demo that it is one', async () => {
 
 it('keeps one’s own name, and says what is wrong with it', async () => {
     const { fill, press, sees, commands } = await settings({
-        'PUT /api/me': ({ body }) =>
+        'PUT /api/v1/me': ({ body }) =>
             (body as { name: string }).name === ''
                 ? refuse(422, 'invalid', '', [fault('/name', 'This must be given: text.')])
                 : { ...me, ...(body as object) },
@@ -90,7 +90,7 @@ it('keeps one’s own name, and says what is wrong with it', async () => {
     await fill('Your name', 'Ines');
     await press('Save your name');
     await eventually(() => expect(useSession().me?.name).toBe('Ines'));
-    expect(commands('PUT /api/me')).toEqual([{ name: '' }, { name: 'Ines' }]);
+    expect(commands('PUT /api/v1/me')).toEqual([{ name: '' }, { name: 'Ines' }]);
 });
 
 it('shows who does not own the gym their own account alone', async () => {
@@ -104,27 +104,27 @@ it('shows who does not own the gym their own account alone', async () => {
 it('settles what becomes of the training of who is erased, and says what was', async () => {
     const one = { id: 'a', log: 'anonymous', ordered_at: '2026-03-02T10:00:00Z', by: 'Ines', ended_at: null, failed: false, rows: 0 };
     const { press, sees, commands } = await settings({
-        'GET /api/erasures': () => ({
+        'GET /api/v1/erasures': () => ({
             items: [one, { ...one, id: 'b', failed: true }, { ...one, id: 'c', ended_at: '2026-03-02T10:00:10Z', rows: 12 }],
         }),
-        'PUT /api/settings/erasure': ({ body }) => ({ ...me, erased_log: (body as { log: string }).log }),
+        'PUT /api/v1/settings/erasure': ({ body }) => ({ ...me, erased_log: (body as { log: string }).log }),
     });
     await sees(/2 Mar.*by Ines: waits.*failed; nothing was erased.*done, 12 entries/);
     await press('Goes too', 'Training of who is erased');
     await eventually(() => expect(useSession().me?.erased_log).toBe('removed'));
-    expect(commands('PUT /api/settings/erasure')).toEqual([{ log: 'removed' }]);
+    expect(commands('PUT /api/v1/settings/erasure')).toEqual([{ log: 'removed' }]);
 });
 
 it('sets a code beside the password up, shows the recovery codes once, and ends it with one', async () => {
     let who = me;
     const { fill, press, sees, text, commands } = await settings({
-        'GET /api/me': () => who,
-        'POST /api/second-factor': () => ({ secret: 'MZXW6YTB', address: 'otpauth://totp/Mill?secret=MZXW6YTB' }),
-        'PUT /api/second-factor': ({ body }) =>
+        'GET /api/v1/me': () => who,
+        'POST /api/v1/second-factor': () => ({ secret: 'MZXW6YTB', address: 'otpauth://totp/Mill?secret=MZXW6YTB' }),
+        'PUT /api/v1/second-factor': ({ body }) =>
             (body as { code: string }).code === '123456'
                 ? ((who = { ...me, second_factor: true, recovery_codes: 10 }), { codes: ['ab23', 'cd45'] })
                 : refuse(422, 'invalid', '', [fault('/code', 'The phone shows another code just now.')]),
-        'POST /api/second-factor/end': () => ((who = me), null),
+        'POST /api/v1/second-factor/end': () => ((who = me), null),
     });
     await press('Set it up');
     await sees('MZXW6YTB');
@@ -141,7 +141,7 @@ it('sets a code beside the password up, shows the recovery codes once, and ends 
     await fill('Code', 'cd45');
     await press('End it');
     await sees('Set it up');
-    expect(commands('POST /api/second-factor/end')).toEqual([{ code: 'cd45' }]);
+    expect(commands('POST /api/v1/second-factor/end')).toEqual([{ code: 'cd45' }]);
 });
 
 it('lists where one is signed in, in plain words, and signs out elsewhere', async () => {
@@ -157,8 +157,8 @@ it('lists where one is signed in, in plain words, and signs out elsewhere', asyn
         { id: 'b', agent: 'Mozilla/5.0 (iPhone; like Mac OS X) Version/18 Safari/604', began_at: at, seen_at: at, here: false },
     ];
     const { press, sees, text } = await settings({
-        'GET /api/sessions': () => ({ items }),
-        'DELETE /api/sessions/b': () => ((items = items.slice(0, 1)), null),
+        'GET /api/v1/sessions': () => ({ items }),
+        'DELETE /api/v1/sessions/b': () => ((items = items.slice(0, 1)), null),
     });
     await sees('Chrome on Windows');
     expect(text()).toContain('Safari on iOS');
@@ -181,7 +181,7 @@ it.each([
 it('settles consent, its words and how long health is kept, each by itself', async () => {
     let now = { ...me };
     const { press, fill, sees, commands } = await settings({
-        'PUT /api/settings/health': ({ body }) => {
+        'PUT /api/v1/settings/health': ({ body }) => {
             const asked = body as { consent: 'asked'; consent_words: string | null; keep_health_years: number | null };
             now = { ...now, ...asked, consent_words: asked.consent_words ?? me.consent_words, own_words: asked.consent_words !== null };
             return now;
@@ -195,7 +195,7 @@ it('settles consent, its words and how long health is kept, each by itself', asy
     await press('Save the words');
     await press('Back to the usual words');
     await eventually(() =>
-        expect(commands('PUT /api/settings/health')).toEqual([
+        expect(commands('PUT /api/v1/settings/health')).toEqual([
             { consent: 'required', consent_words: null, keep_health_years: null },
             { consent: 'required', consent_words: null, keep_health_years: 3 },
             { consent: 'required', consent_words: 'Our own words.', keep_health_years: 3 },

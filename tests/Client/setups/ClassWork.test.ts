@@ -6,7 +6,7 @@ import { serve } from '../support/server';
 
 it('asks by the reps a set wants, and shows what suits with its figures and where nothing does', async () => {
     const asked = serve({
-        'GET /api/athletes/jolyon/class-work': ({ query }) => ({
+        'GET /api/v1/athletes/jolyon/class-work': ({ query }) => ({
             reps: Number(query.reps),
             items:
                 query.reps === '12'

@@ -5,7 +5,7 @@ import { bandView, beam, heron, jolyon, kit, rook, rung, practice } from '../sup
 import { eventually, show } from '../support/screen';
 import { fault, refuse, serve, type Asked } from '../support/server';
 
-const A = '/api/athletes/jolyon';
+const A = '/api/v1/athletes/jolyon';
 const rings: Schemas['Gear'] = {
     id: 'n',
     name: 'North rings',
@@ -37,8 +37,14 @@ const sheetOf = (exercise: Schemas['Exercise']): Schemas['SetupAnswer'] => ({
 
 function page(answers: Record<string, (asked: Asked) => unknown> = {}) {
     const asked = serve({
-        'GET /api/kit': () => ({ bands: kit.bands, gear: [beam, rings, box, machine], damaged: [], floor: 'unknown', doable: kit.doable }),
-        'GET /api/cautions': () => ({ items: [] }),
+        'GET /api/v1/kit': () => ({
+            bands: kit.bands,
+            gear: [beam, rings, box, machine],
+            damaged: [],
+            floor: 'unknown',
+            doable: kit.doable,
+        }),
+        'GET /api/v1/cautions': () => ({ items: [] }),
         [`GET ${A}`]: () => ({ ...jolyon, rung: heron }),
         [`GET ${A}/setup`]: ({ query }) => sheetOf(JSON.parse(query['exercise']!) as Schemas['Exercise']),
         ...answers,
@@ -112,7 +118,7 @@ it('says why there is no answer, keeps the question, and refuses one that is no 
 });
 
 it('asks for the gear first where the question needs it', async () => {
-    const { press, sees } = page({ 'GET /api/kit': () => ({ ...kit, bands: [], gear: [] }), [`GET ${A}`]: () => jolyon });
+    const { press, sees } = page({ 'GET /api/v1/kit': () => ({ ...kit, bands: [], gear: [] }), [`GET ${A}`]: () => jolyon });
     await press('Foot help');
     await press('Find it');
     await sees('Choose the gear above first.');

@@ -10,7 +10,7 @@ import { serve } from '../support/server';
 const press = (key: string): Promise<boolean> => fireEvent.keyDown(document.body, { key }) as unknown as Promise<boolean>;
 
 async function shell(path: string, who = me) {
-    const asked = serve({ 'POST /api/sign-out': () => null });
+    const asked = serve({ 'POST /api/v1/sign-out': () => null });
     const shown = show(AppShell, {}, await at(path));
     useSession().change({ ...who });
     await shown.sees(who.gym_name);
@@ -67,5 +67,5 @@ it('offers a newer program, and takes it when asked', async () => {
 it('signs out', async () => {
     const { press: tap, asked } = await shell('/kit');
     await tap('Sign out');
-    await eventually(() => expect([asked.map((a) => a.command), useSession().me ?? null]).toEqual([['POST /api/sign-out'], null]));
+    await eventually(() => expect([asked.map((a) => a.command), useSession().me ?? null]).toEqual([['POST /api/v1/sign-out'], null]));
 });

@@ -10,7 +10,7 @@ import { refuse, serve, setsIn } from '../support/server';
 function waiting() {
     const server = { away: true };
     serve({
-        'POST /api/commands': ({ body }) =>
+        'POST /api/v1/commands': ({ body }) =>
             server.away
                 ? refuse(503, 'away', 'The server is away.')
                 : {

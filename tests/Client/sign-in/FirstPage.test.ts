@@ -8,7 +8,7 @@ import { fault, refuse, serve } from '../support/server';
 it('makes a gym and its coach, beside each field what cannot be, and is signed in then', async () => {
     let strict = true;
     const asked = serve({
-        'POST /api/gym': () =>
+        'POST /api/v1/gym': () =>
             strict ? refuse(422, 'invalid', 'Some of it cannot be.', [fault('/password', 'It must be of 10 characters or more.')]) : me,
     });
     const { fill, press, sees, value } = show(FirstPage, {}, undefined, null);
@@ -25,7 +25,7 @@ it('makes a gym and its coach, beside each field what cannot be, and is signed i
     await fill('Password', 'a-long-password');
     await press('Make the gym');
     await sees(/Your gym/);
-    expect(asked.filter((a) => a.command === 'POST /api/gym').at(-1)?.body).toMatchObject({
+    expect(asked.filter((a) => a.command === 'POST /api/v1/gym').at(-1)?.body).toMatchObject({
         gym_name: 'Weir House',
         coach_name: 'Ottilie',
         email: 'me@weir.example',

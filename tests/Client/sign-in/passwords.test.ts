@@ -7,7 +7,7 @@ import { fault, refuse, serve } from '../support/server';
 
 it('asks for the code of the phone where one is needed, and sends it with the rest', async () => {
     const asked = serve({
-        'POST /api/sign-in': ({ body }) => {
+        'POST /api/v1/sign-in': ({ body }) => {
             const { code } = body as { code?: string };
             return code === undefined
                 ? refuse(422, 'code-needed', 'Type the code that your phone shows.')
@@ -31,7 +31,7 @@ it('asks for the code of the phone where one is needed, and sends it with the re
 });
 
 it('has a link mailed to who forgot their password, without saying whether they have an account', async () => {
-    const asked = serve({ 'POST /api/password-links': () => null });
+    const asked = serve({ 'POST /api/v1/password-links': () => null });
     const { fill, press, sees, value } = show(SignIn, {}, undefined, null);
     await fill('Email', me.email);
     await press('I forgot my password');
@@ -49,10 +49,10 @@ it('lets who was invited choose a password, and signs them in', async () => {
     vi.stubGlobal('location', { ...location, hash: '#secret', replace, href: location.href, origin: location.origin });
     let isWeak = true;
     const asked = serve({
-        'GET /api/password-link': () => ({ name: 'Bea', email: 'bea@mill.example', gym_name: 'The Mill', purpose: 'invitation' }),
-        'PUT /api/password-link': () =>
+        'GET /api/v1/password-link': () => ({ name: 'Bea', email: 'bea@mill.example', gym_name: 'The Mill', purpose: 'invitation' }),
+        'PUT /api/v1/password-link': () =>
             isWeak ? refuse(422, 'invalid', '', [fault('/password', 'Take a password of at least 10 characters.')]) : null,
-        'POST /api/sign-in': () => me,
+        'POST /api/v1/sign-in': () => me,
     });
     const { fill, press, sees } = show(ChoosePassword, {}, undefined, null);
     await sees(/Welcome to The Mill.*Bea, choose/);
@@ -68,7 +68,7 @@ it('lets who was invited choose a password, and signs them in', async () => {
 });
 
 it('says of a link that was used that it has ended', async () => {
-    serve({ 'GET /api/password-link': () => refuse(410, 'link-ended', 'This link was used or has ended. Ask for a new one.') });
+    serve({ 'GET /api/v1/password-link': () => refuse(410, 'link-ended', 'This link was used or has ended. Ask for a new one.') });
     await show(ChoosePassword, {}, undefined, null).sees('Ask for a new one.');
     expect(document.querySelector('input[type=password]')).toBeNull();
 });

@@ -7,7 +7,7 @@ const entry = (id: string, event: string, about: string | null) => ({ id, event,
 
 it('tells in plain words who did what to whom, and when, page by page', async () => {
     const asked = serve({
-        'GET /api/audit': ({ query }) =>
+        'GET /api/v1/audit': ({ query }) =>
             query['page'] === '2'
                 ? { items: [entry('c', 'signed-in', null)], next_page: null }
                 : { items: [entry('a', 'screen-seen', 'Ada'), entry('b', 'gym-exported', null)], next_page: 2 },
@@ -21,6 +21,6 @@ it('tells in plain words who did what to whom, and when, page by page', async ()
 });
 
 it('says that nothing was done yet', async () => {
-    serve({ 'GET /api/audit': () => ({ items: [], next_page: null }) });
+    serve({ 'GET /api/v1/audit': () => ({ items: [], next_page: null }) });
     await show(AuditPage).sees('Nothing yet.');
 });

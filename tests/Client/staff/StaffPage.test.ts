@@ -19,7 +19,7 @@ const member = (name: string, changes: Partial<Schemas['Member']> = {}): Schemas
 });
 
 function page(items: Schemas['Member'][], answers: Record<string, (asked: Asked) => unknown> = {}) {
-    const asked = serve({ 'GET /api/staff': () => ({ items }), 'GET /api/me': () => me, ...answers });
+    const asked = serve({ 'GET /api/v1/staff': () => ({ items }), 'GET /api/v1/me': () => me, ...answers });
     const shown = show(StaffPage);
     return { commands: (command: string) => asked.filter((a) => a.command === command).map((a) => a.body), ...shown };
 }
@@ -40,7 +40,7 @@ it('says of everybody what they are and how they stand', async () => {
 it('invites somebody, says what is wrong beside the field, and shows the link once, to copy', async () => {
     let isTaken = true;
     const { fill, press, sees, value, commands } = page([member('Coach')], {
-        'POST /api/staff': () =>
+        'POST /api/v1/staff': () =>
             isTaken
                 ? refuse(422, 'invalid', '', [fault('/email', 'With this email there is an account already.')])
                 : { id: 'bea', path: '/password#secret', expires_at: '2026-03-09T18:00:00Z' },
@@ -58,7 +58,7 @@ it('invites somebody, says what is wrong beside the field, and shows the link on
     await press('Copy the link');
     await sees('Copied');
     expect(await navigator.clipboard.readText()).toBe(`${location.origin}/password#secret`);
-    const bodies = commands('POST /api/staff') as Schemas['InvitationInput'][];
+    const bodies = commands('POST /api/v1/staff') as Schemas['InvitationInput'][];
     expect(bodies.map((b) => [b.id, b.role])).toEqual([
         [bodies[0]!.id, 'assistant'],
         [bodies[0]!.id, 'assistant'],
@@ -68,7 +68,7 @@ it('invites somebody, says what is wrong beside the field, and shows the link on
 it('changes a role with a tap, and says why the last owner stays one', async () => {
     let asked = 0;
     const { press, sees, commands } = page([member('Coach', { role: 'owner' })], {
-        'PUT /api/staff/coach/role': () =>
+        'PUT /api/v1/staff/coach/role': () =>
             asked++ === 0
                 ? refuse(409, 'last-owner', 'A gym needs an owner who can sign in. Make somebody else owner first.')
                 : { items: [member('Coach')] },
@@ -77,13 +77,13 @@ it('changes a role with a tap, and says why the last owner stays one', async () 
     await sees('Make somebody else owner first.');
     await press('Coach', 'Coach');
     await eventually(() => expect(document.querySelector('[aria-label="Coach"] [aria-pressed=true]')?.textContent).toContain('Coach'));
-    expect(commands('PUT /api/staff/coach/role')).toEqual([{ role: 'coach' }, { role: 'coach' }]);
+    expect(commands('PUT /api/v1/staff/coach/role')).toEqual([{ role: 'coach' }, { role: 'coach' }]);
 });
 
 it('lets somebody go only when asked twice, and invites them back', async () => {
     const { press, sees, text, commands } = page([member('Bea')], {
-        'DELETE /api/staff/bea': () => ({ items: [member('Bea', { left_at: '2026-03-02T18:00:00Z', seen_at: null })] }),
-        'POST /api/staff': () => ({ id: 'bea', path: '/password#again', expires_at: '2026-03-09T18:00:00Z' }),
+        'DELETE /api/v1/staff/bea': () => ({ items: [member('Bea', { left_at: '2026-03-02T18:00:00Z', seen_at: null })] }),
+        'POST /api/v1/staff': () => ({ id: 'bea', path: '/password#again', expires_at: '2026-03-09T18:00:00Z' }),
     });
     await press('Leaves…');
     await sees('signed out everywhere');
@@ -93,21 +93,21 @@ it('lets somebody go only when asked twice, and invites them back', async () => 
     await press('End their access');
     await press('Invite back');
     await sees('/password#again');
-    expect(commands('POST /api/staff')).toEqual([{ id: 'bea', name: 'Bea', email: 'bea@mill.example', role: 'coach' }]);
+    expect(commands('POST /api/v1/staff')).toEqual([{ id: 'bea', name: 'Bea', email: 'bea@mill.example', role: 'coach' }]);
 });
 
 it('ends the second factor of who lost their phone', async () => {
     const { press, commands } = page([member('Bea', { second_factor: true })], {
-        'DELETE /api/staff/bea/second-factor': () => ({ items: [member('Bea')] }),
+        'DELETE /api/v1/staff/bea/second-factor': () => ({ items: [member('Bea')] }),
     });
     await press('Phone lost');
     await eventually(() => expect(document.body.textContent).not.toContain('code by phone'));
-    expect(commands('DELETE /api/staff/bea/second-factor')).toHaveLength(1);
+    expect(commands('DELETE /api/v1/staff/bea/second-factor')).toHaveLength(1);
 });
 
 it('shows the letters of the demo, and says that none came', async () => {
     let items = [{ to: 'bea@mill.example', subject: 'You are invited', sent_at: '2026-03-02T18:00:00Z', text: 'Hello Bea,\nopen this' }];
-    serve({ 'GET /api/mailbox': () => ({ items }) });
+    serve({ 'GET /api/v1/mailbox': () => ({ items }) });
     const { sees } = show(MailboxPage);
     await sees(/You are invited.*bea@mill.example.*Hello Bea/);
     items = [];

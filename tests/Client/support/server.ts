@@ -31,7 +31,7 @@ export const fault = (pointer: string, detail: string, more: Partial<Schemas['Fi
 
 type Answer = (asked: Asked) => unknown;
 
-/** A server with these answers, “GET /api/kit” → what it says. It returns the list of what it is asked, which grows. */
+/** A server with these answers, “GET /api/v1/kit” → what it says. It returns the list of what it is asked, which grows. */
 export function serve(answers: Record<string, Answer>): Asked[] {
     const all: Asked[] = [];
     vi.stubGlobal('fetch', async (input: Request | string) => {
@@ -66,7 +66,7 @@ type SentCommand = Schemas['QueueInput']['commands'][number];
 
 /** The commands of the queue sent so far, as often as they were sent. */
 export const sentCommands = (asked: readonly Asked[]): SentCommand[] =>
-    asked.filter((a) => a.command === 'POST /api/commands').flatMap((a) => (a.body as Schemas['QueueInput']).commands);
+    asked.filter((a) => a.command === 'POST /api/v1/commands').flatMap((a) => (a.body as Schemas['QueueInput']).commands);
 
 /** The sets sent so far, each once. */
 export const sentSets = (asked: readonly Asked[]): SentSet[] => [

@@ -11,14 +11,14 @@ import { sentCommands, serve } from '../support/server';
 it('says who did what and what was left, notes what gave out, and has the calls of those who came', async () => {
     const ada = athlete('Ada', [line(), plank], { sets: [done(8, '2026-03-20T11:40:00Z'), done(7, '2026-03-20T11:44:00Z')] });
     const asked = serve({
-        'GET /api/classes/c/days/2026-03-20': () => classDay([ada, athlete('Bo')]),
-        'GET /api/calls': () => ({
+        'GET /api/v1/classes/c/days/2026-03-20': () => classDay([ada, athlete('Bo')]),
+        'GET /api/v1/calls': () => ({
             items: [call({}, { athlete_id: 'ada', athlete_name: 'Ada Marsh' })],
             next_page: null,
             waiting: {},
             damaged: [],
         }),
-        'POST /api/commands': ({ body }) => ({
+        'POST /api/v1/commands': ({ body }) => ({
             outcomes: (body as Schemas['QueueInput']).commands.map((d) => ({ id: d.signal!.id, stored: null, problem: null })),
         }),
     });
@@ -29,7 +29,7 @@ it('says who did what and what was left, notes what gave out, and has the calls 
     await sees('Calls of this class');
     expect(text()).toContain('left: Heron 44 mm, foot, Beam bar, 1 of 3 sets; Plank');
     expect(text()).toContain('1 did not train');
-    expect(asked.find((a) => a.command === 'GET /api/calls')?.query).toEqual({ athletes: 'ada' });
+    expect(asked.find((a) => a.command === 'GET /api/v1/calls')?.query).toEqual({ athletes: 'ada' });
 
     await press('Grip', 'What failed first?');
     await press('9', 'How hard, out of 10');

@@ -31,8 +31,8 @@ const held = (id: string, on: string, from: string, to: string): Schemas['HeldCl
 it('says when each class is held and who comes, and makes another', async () => {
     let [isAway, items] = [true, [tuesday]];
     const asked = serve({
-        'GET /api/classes': () => list(items),
-        'POST /api/commands': ({ body }) => {
+        'GET /api/v1/classes': () => list(items),
+        'POST /api/v1/commands': ({ body }) => {
             const id = (body as Schemas['QueueInput']).commands[0]!.class!.id;
             items = isAway ? items : [tuesday, { ...tuesday, id, name: 'Early birds', weekly: false }];
             return isAway ? refuse(503, 'away', 'The server is starting.') : { outcomes: [{ id, stored: null, problem: null }] };
@@ -59,8 +59,8 @@ it('says when each class is held and who comes, and makes another', async () => 
 
 it('refuses what is no time, puts the server’s refusal beside its field, and keeps what was typed', async () => {
     const asked = serve({
-        'GET /api/classes': () => list([tuesday]),
-        'PUT /api/classes/c': () => refuse(422, 'invalid', '', [fault('/minutes', 'A class lasts 15 to 240 minutes.')]),
+        'GET /api/v1/classes': () => list([tuesday]),
+        'PUT /api/v1/classes/c': () => refuse(422, 'invalid', '', [fault('/minutes', 'A class lasts 15 to 240 minutes.')]),
     });
     const { sees, press, fill, value } = show(ClassesPage);
     await press('Change');
@@ -76,11 +76,11 @@ it('refuses what is no time, puts the server’s refusal beside its field, and k
 });
 
 it('ends a class', async () => {
-    const asked = serve({ 'GET /api/classes': () => list([tuesday]), 'DELETE /api/classes/c': () => list([]) });
+    const asked = serve({ 'GET /api/v1/classes': () => list([tuesday]), 'DELETE /api/v1/classes/c': () => list([]) });
     const { sees, press } = show(ClassesPage);
     await press('End it');
     await sees('No class yet.');
-    await eventually(() => expect(asked.map((a) => a.command)).toContain('DELETE /api/classes/c'));
+    await eventually(() => expect(asked.map((a) => a.command)).toContain('DELETE /api/v1/classes/c'));
 });
 
 it('opens the class that runs, else the next of the day, else the last of it, else the next to come', () => {
@@ -104,21 +104,21 @@ it('opens the class that runs, else the next of the day, else the last of it, el
 it('gives out an address for calendars, a new one in its place, and ends it', async () => {
     let path: string | null = null;
     const asked = serve({
-        'GET /api/classes': () => list([tuesday]),
-        'GET /api/class-calendar': () => ({ path }),
-        'PUT /api/class-calendar': ({ body }) => ({ path: (path = `/api/calendars/classes/${(body as { id: string }).id}.ics`) }),
-        'DELETE /api/class-calendar': () => ({ path: (path = null) }),
+        'GET /api/v1/classes': () => list([tuesday]),
+        'GET /api/v1/class-calendar': () => ({ path }),
+        'PUT /api/v1/class-calendar': ({ body }) => ({ path: (path = `/api/v1/calendars/classes/${(body as { id: string }).id}.ics`) }),
+        'DELETE /api/v1/class-calendar': () => ({ path: (path = null) }),
     });
     const { press, sees, text } = show(ClassesPage);
     await press('Give out an address');
-    await sees(`${location.origin}/api/calendars/classes/`);
+    await sees(`${location.origin}/api/v1/calendars/classes/`);
     const first = path;
     await press('A new one; this one ends');
     await eventually(() => expect(path).not.toBe(first));
     await sees(String(path));
     await press('End it', 'In a calendar');
     await sees('Give out an address');
-    expect(text()).not.toContain('/api/calendars/');
-    expect(asked.filter((a) => a.command === 'PUT /api/class-calendar')).toHaveLength(2);
-    expect(document.querySelector('a[download]')?.getAttribute('href')).toBe('/api/classes.ics');
+    expect(text()).not.toContain('/api/v1/calendars/');
+    expect(asked.filter((a) => a.command === 'PUT /api/v1/class-calendar')).toHaveLength(2);
+    expect(document.querySelector('a[download]')?.getAttribute('href')).toBe('/api/v1/classes.ics');
 });

@@ -11,7 +11,7 @@ import { refuse, sentCommands, sentSets, serve, takenBack } from '../support/ser
 
 type Commands = Schemas['QueueInput']['commands'];
 
-const DAY = 'GET /api/classes/c/days/2026-03-20';
+const DAY = 'GET /api/v1/classes/c/days/2026-03-20';
 const day = (...athletes: ReturnType<typeof athlete>[]) => classDay(athletes);
 const list = (held: Schemas['HeldClass'][]): Schemas['ClassList'] => ({ today: '2026-03-20', items: [], held, tags: ['noon'] });
 const idOf = (command: Commands[number]): string =>
@@ -26,14 +26,14 @@ async function floor(
     { news = { cursor: 7, missed: false, gear: null, athletes: [] } as Schemas['News'] | (() => unknown), up = true } = {},
 ) {
     const asked = serve({
-        'GET /api/classes': () => list([of.class]),
+        'GET /api/v1/classes': () => list([of.class]),
         [DAY]: () => of,
-        'GET /api/pulse/ticket': () => ({ cursor: typeof news === 'function' ? 9 : news.cursor }),
+        'GET /api/v1/pulse/ticket': () => ({ cursor: typeof news === 'function' ? 9 : news.cursor }),
         [`${DAY}/news`]: () => (typeof news === 'function' ? news() : news),
-        'GET /api/cautions': () => ({ items: [] }),
-        'GET /api/athletes': () =>
+        'GET /api/v1/cautions': () => ({ items: [] }),
+        'GET /api/v1/athletes': () =>
             up ? { items: [{ id: 'zoe', name: 'Zoe Reed' }], next_page: null, tags: [] } : refuse(503, 'away', 'The server is away.'),
-        'POST /api/commands': ({ body }) =>
+        'POST /api/v1/commands': ({ body }) =>
             up
                 ? { outcomes: (body as { commands: Commands }).commands.map((d) => ({ id: idOf(d), stored: null, problem: null })) }
                 : refuse(503, 'away', 'The server is away.'),
@@ -334,7 +334,7 @@ it('puts gear out of use with a tap while the server is away, says it on every t
 });
 
 it('says what to do where there is no class', async () => {
-    serve({ 'GET /api/classes': () => list([]) });
+    serve({ 'GET /api/v1/classes': () => list([]) });
     const { sees } = show(TodayPage);
     await sees('Make the first class');
 });

@@ -44,11 +44,11 @@ const workout: Schemas['Workout'] = {
 
 it('splits what is typed for everybody, logs the next set with one tap, and takes it back', async () => {
     const asked = serve({
-        'GET /api/classes/c/days/2026-03-20/workout': ({ query }) =>
+        'GET /api/v1/classes/c/days/2026-03-20/workout': ({ query }) =>
             query['task'] === 'thrusters'
                 ? refuse(422, 'invalid', 'Not right', [fault('/task', 'Type the pulls of the workout.')])
                 : workout,
-        'POST /api/commands': ({ body }) => ({
+        'POST /api/v1/commands': ({ body }) => ({
             outcomes: (body as Schemas['QueueInput']).commands.map((d) => ({
                 id: (Object.values(d).find((v) => typeof v === 'object') as { id: string }).id,
                 stored: null,

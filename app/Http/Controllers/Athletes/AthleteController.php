@@ -28,7 +28,7 @@ use OpenApi\Attributes as OA;
 final class AthleteController
 {
     #[OA\Get(
-        path: '/api/athletes',
+        path: '/api/v1/athletes',
         operationId: 'roster',
         parameters: [
             new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer')),
@@ -51,7 +51,7 @@ final class AthleteController
     }
 
     #[OA\Post(
-        path: '/api/athletes',
+        path: '/api/v1/athletes',
         operationId: 'addAthlete',
         requestBody: new RequestBody(AthleteParticulars::class, withId: true),
         responses: [new Answer(201, AthleteResponse::class)],
@@ -64,14 +64,14 @@ final class AthleteController
         return new JsonResponse($view->of($stored->record), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Get(path: '/api/athletes/{athlete}', operationId: 'athlete', responses: [new Answer(200, AthleteResponse::class)])]
+    #[OA\Get(path: '/api/v1/athletes/{athlete}', operationId: 'athlete', responses: [new Answer(200, AthleteResponse::class)])]
     public function show(Athlete $athlete, AthleteQuery $view): JsonResponse
     {
         return new JsonResponse($view->of($athlete));
     }
 
     #[OA\Put(
-        path: '/api/athletes/{athlete}',
+        path: '/api/v1/athletes/{athlete}',
         operationId: 'changeAthlete',
         requestBody: new RequestBody(AthleteParticulars::class),
         responses: [new Answer(200, AthleteResponse::class)],
@@ -82,7 +82,7 @@ final class AthleteController
     }
 
     #[OA\Put(
-        path: '/api/athletes/{athlete}/archive',
+        path: '/api/v1/athletes/{athlete}/archive',
         operationId: 'archiveAthlete',
         requestBody: new RequestBody(ArchiveInput::class),
         responses: [new Answer(200, AthleteResponse::class)],

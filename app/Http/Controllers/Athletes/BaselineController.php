@@ -17,7 +17,7 @@ use SteadyRung\Plan\Baseline\BaselineStep;
 final class BaselineController
 {
     #[OA\Get(
-        path: '/api/athletes/{athlete}/baseline',
+        path: '/api/v1/athletes/{athlete}/baseline',
         operationId: 'baseline',
         description: 'What was done of it in the last week, what comes next and on which set-up, and at its end where to begin.',
         parameters: [new OA\QueryParameter(

@@ -19,14 +19,14 @@ use OpenApi\Attributes as OA;
 
 final class BodyController
 {
-    #[OA\Get(path: '/api/athletes/{athlete}/body', operationId: 'body', responses: [new Answer(200, BodyResponse::class)])]
+    #[OA\Get(path: '/api/v1/athletes/{athlete}/body', operationId: 'body', responses: [new Answer(200, BodyResponse::class)])]
     public function show(Athlete $athlete, BodyQuery $view): JsonResponse
     {
         return new JsonResponse($view->of($athlete));
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/weighings',
+        path: '/api/v1/athletes/{athlete}/weighings',
         operationId: 'weigh',
         requestBody: new RequestBody(MassWeighed::class),
         responses: [new Answer(201, BodyResponse::class)],
@@ -39,7 +39,7 @@ final class BodyController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/weighings/{weighing}/withdrawal',
+        path: '/api/v1/athletes/{athlete}/weighings/{weighing}/withdrawal',
         operationId: 'takeWeighingBack',
         requestBody: new RequestBody(WithdrawalInput::class),
         responses: [new Answer(200, BodyResponse::class)],

@@ -17,7 +17,7 @@ use SteadyRung\Exercise\Choices\Pattern;
 final class CapacityController
 {
     #[OA\Get(
-        path: '/api/athletes/{athlete}/capacity',
+        path: '/api/v1/athletes/{athlete}/capacity',
         operationId: 'capacityWhy',
         description: 'How the capacity of a movement came about.',
         parameters: [new OA\QueryParameter(name: 'pattern', required: true, schema: new OA\Schema(enum: Pattern::class, type: 'string'))],

@@ -15,7 +15,7 @@ use OpenApi\Attributes as OA;
 final class AuditController
 {
     #[OA\Get(
-        path: '/api/audit',
+        path: '/api/v1/audit',
         operationId: 'audit',
         description: 'Who did what, beside the log; only read.',
         parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer', minimum: 1))],

@@ -34,9 +34,9 @@ final readonly class CalendarController
     {
     }
 
-    #[OA\Get(path: '/api/classes.ics', operationId: 'classesFile', responses: [new FileAnswer(CalendarFile::MEDIA_TYPE)])]
+    #[OA\Get(path: '/api/v1/classes.ics', operationId: 'classesFile', responses: [new FileAnswer(CalendarFile::MEDIA_TYPE)])]
     #[OA\Get(
-        path: '/api/calendars/classes/{token}.ics',
+        path: '/api/v1/calendars/classes/{token}.ics',
         operationId: 'classesCalendar',
         description: 'For a calendar that asks by itself.',
         responses: [new FileAnswer(CalendarFile::MEDIA_TYPE)],
@@ -47,12 +47,12 @@ final readonly class CalendarController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/sessions.ics',
+        path: '/api/v1/athletes/{athlete}/sessions.ics',
         operationId: 'sessionsFile',
         responses: [new FileAnswer(CalendarFile::MEDIA_TYPE)],
     )]
     #[OA\Get(
-        path: '/api/calendars/sessions/{token}.ics',
+        path: '/api/v1/calendars/sessions/{token}.ics',
         operationId: 'sessionsCalendar',
         description: 'For a calendar that asks by itself.',
         responses: [new FileAnswer(CalendarFile::MEDIA_TYPE)],
@@ -63,7 +63,7 @@ final readonly class CalendarController
     }
 
     #[OA\Get(
-        path: '/api/people.vcf',
+        path: '/api/v1/people.vcf',
         operationId: 'peopleFile',
         description: 'Who trains and who works here: names, tags, addresses.',
         responses: [new FileAnswer(ContactsFile::MEDIA_TYPE)],
@@ -73,18 +73,18 @@ final readonly class CalendarController
         return FileOfLines::of($contacts->cards(), ContactsFile::MEDIA_TYPE, $this->gym->gym()->name, 'vcf');
     }
 
-    #[OA\Get(path: '/api/class-calendar', operationId: 'classCalendar', responses: [new Answer(200, ClassCalendarResponse::class)])]
+    #[OA\Get(path: '/api/v1/class-calendar', operationId: 'classCalendar', responses: [new Answer(200, ClassCalendarResponse::class)])]
     public function show(): JsonResponse
     {
         $id = $this->gym->gym()->calendar_id;
 
         return new JsonResponse(new ClassCalendarResponse(
-            $id === null ? null : "/api/calendars/classes/{$this->tokens->of($id, LinkUse::Classes)}.ics",
+            $id === null ? null : "/api/v1/calendars/classes/{$this->tokens->of($id, LinkUse::Classes)}.ics",
         ));
     }
 
     #[OA\Put(
-        path: '/api/class-calendar',
+        path: '/api/v1/class-calendar',
         operationId: 'giveClassCalendar',
         description: 'The address before ends.',
         requestBody: new RequestBody(CalendarGiven::class),
@@ -97,7 +97,11 @@ final readonly class CalendarController
         return $this->show();
     }
 
-    #[OA\Delete(path: '/api/class-calendar', operationId: 'endClassCalendar', responses: [new Answer(200, ClassCalendarResponse::class)])]
+    #[OA\Delete(
+        path: '/api/v1/class-calendar',
+        operationId: 'endClassCalendar',
+        responses: [new Answer(200, ClassCalendarResponse::class)],
+    )]
     public function end(GiveClassCalendar $calendar): JsonResponse
     {
         $calendar->end();

@@ -31,7 +31,7 @@ use SteadyRung\Call\Verdict;
 final class CallController
 {
     #[OA\Get(
-        path: '/api/calls',
+        path: '/api/v1/calls',
         operationId: 'openCalls',
         description: 'The calls that wait for a decision, the most urgent first, then the newest.',
         parameters: [
@@ -53,7 +53,7 @@ final class CallController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/calls',
+        path: '/api/v1/athletes/{athlete}/calls',
         operationId: 'pastCalls',
         description: 'The decided calls of an athlete, newest first.',
         parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer'))],
@@ -64,14 +64,14 @@ final class CallController
         return new JsonResponse($view->past($athlete, PageInput::read($request)->page));
     }
 
-    #[OA\Get(path: '/api/reminders', operationId: 'reminders', responses: [new Answer(200, ReminderListResponse::class)])]
+    #[OA\Get(path: '/api/v1/reminders', operationId: 'reminders', responses: [new Answer(200, ReminderListResponse::class)])]
     public function reminders(ReminderQuery $reading): JsonResponse
     {
         return new JsonResponse($reading->list());
     }
 
     #[OA\Get(
-        path: '/api/calls/overrides',
+        path: '/api/v1/calls/overrides',
         operationId: 'overrides',
         description: 'What was overridden in the last half year, by rule, and which call followed.',
         responses: [new Answer(200, OverrideListResponse::class)],
@@ -82,7 +82,7 @@ final class CallController
     }
 
     #[OA\Put(
-        path: '/api/calls/{call}/decision',
+        path: '/api/v1/calls/{call}/decision',
         operationId: 'decideCall',
         requestBody: new RequestBody(CallDecision::class),
         responses: [new Answer(200, KeptCallResponse::class)],
@@ -98,7 +98,7 @@ final class CallController
     }
 
     #[OA\Delete(
-        path: '/api/calls/{call}/decision',
+        path: '/api/v1/calls/{call}/decision',
         operationId: 'takeDecisionBack',
         description: 'Within a minute, while no new call was made.',
         responses: [new Answer(200, KeptCallResponse::class)],

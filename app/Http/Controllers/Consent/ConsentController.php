@@ -28,14 +28,14 @@ final readonly class ConsentController
     {
     }
 
-    #[OA\Get(path: '/api/athletes/{athlete}/consent', operationId: 'consent', responses: [new Answer(200, ConsentResponse::class)])]
+    #[OA\Get(path: '/api/v1/athletes/{athlete}/consent', operationId: 'consent', responses: [new Answer(200, ConsentResponse::class)])]
     public function show(Athlete $athlete): JsonResponse
     {
         return new JsonResponse($this->consents->of($athlete));
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/consent',
+        path: '/api/v1/athletes/{athlete}/consent',
         operationId: 'giveConsent',
         requestBody: new RequestBody(ConsentGiven::class),
         responses: [new Answer(201, ConsentResponse::class, 'Stored.'), new Answer(200, ConsentResponse::class, 'Stored before.')],
@@ -50,7 +50,7 @@ final readonly class ConsentController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/consent/withdrawal',
+        path: '/api/v1/athletes/{athlete}/consent/withdrawal',
         operationId: 'takeConsentBack',
         description: 'What was kept until then stays until it is erased.',
         requestBody: new RequestBody(ConsentTakenBack::class),

@@ -29,14 +29,14 @@ final readonly class ErasureController
     {
     }
 
-    #[OA\Get(path: '/api/erasures', operationId: 'erasures', responses: [new Answer(200, ErasureListResponse::class)])]
+    #[OA\Get(path: '/api/v1/erasures', operationId: 'erasures', responses: [new Answer(200, ErasureListResponse::class)])]
     public function index(): JsonResponse
     {
         return new JsonResponse($this->view->all());
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/erasure',
+        path: '/api/v1/athletes/{athlete}/erasure',
         operationId: 'erasureAhead',
         description: 'What erasing them would do.',
         responses: [new Answer(200, ErasureAheadResponse::class)],
@@ -47,7 +47,7 @@ final readonly class ErasureController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/erasure',
+        path: '/api/v1/athletes/{athlete}/erasure',
         operationId: 'eraseAthlete',
         description: 'Orders it; a job of the queue does it. It cannot be undone.',
         requestBody: new RequestBody(ErasureOrdered::class),

@@ -27,7 +27,7 @@ final readonly class ExportController
     }
 
     #[OA\Get(
-        path: '/api/export',
+        path: '/api/v1/export',
         operationId: 'exportGym',
         description: 'Everything of the gym, as docs/formats/export.md has it.',
         responses: [new FileAnswer(self::JSON_LINES)],
@@ -42,7 +42,7 @@ final readonly class ExportController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/export',
+        path: '/api/v1/athletes/{athlete}/export',
         operationId: 'exportAthlete',
         description: 'Everything of one athlete, in the same form.',
         responses: [new FileAnswer(self::JSON_LINES)],

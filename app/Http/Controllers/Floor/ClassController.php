@@ -40,14 +40,14 @@ final readonly class ClassController
     {
     }
 
-    #[OA\Get(path: '/api/classes', operationId: 'classes', responses: [new Answer(200, ClassListResponse::class)])]
+    #[OA\Get(path: '/api/v1/classes', operationId: 'classes', responses: [new Answer(200, ClassListResponse::class)])]
     public function index(): JsonResponse
     {
         return new JsonResponse($this->reading->list());
     }
 
     #[OA\Post(
-        path: '/api/classes',
+        path: '/api/v1/classes',
         operationId: 'makeClass',
         requestBody: new RequestBody(ClassGiven::class),
         responses: [new Answer(201, ClassListResponse::class, 'Stored.'), new Answer(200, ClassListResponse::class, 'Stored before.')],
@@ -62,7 +62,7 @@ final readonly class ClassController
     }
 
     #[OA\Put(
-        path: '/api/classes/{class}',
+        path: '/api/v1/classes/{class}',
         operationId: 'changeClass',
         requestBody: new RequestBody(ClassGiven::class),
         responses: [new Answer(200, ClassListResponse::class)],
@@ -75,7 +75,7 @@ final readonly class ClassController
     }
 
     #[OA\Delete(
-        path: '/api/classes/{class}',
+        path: '/api/v1/classes/{class}',
         operationId: 'endClass',
         description: 'Nothing is held from today on; what was held stays.',
         responses: [new Answer(200, ClassListResponse::class)],
@@ -87,7 +87,7 @@ final readonly class ClassController
         return new JsonResponse($this->reading->list());
     }
 
-    #[OA\Get(path: '/api/classes/{class}/days/{on}', operationId: 'classDay', responses: [new Answer(200, ClassDayResponse::class)])]
+    #[OA\Get(path: '/api/v1/classes/{class}/days/{on}', operationId: 'classDay', responses: [new Answer(200, ClassDayResponse::class)])]
     public function day(string $class, string $on, FloorQuery $floor, RecalculateDue $catchUp): JsonResponse
     {
         $held = self::heldOn($class, $on);
@@ -97,7 +97,7 @@ final readonly class ClassController
     }
 
     #[OA\Get(
-        path: '/api/classes/{class}/days/{on}/news',
+        path: '/api/v1/classes/{class}/days/{on}/news',
         operationId: 'classNews',
         description: 'Those of whom something was told since a number.',
         parameters: [new OA\QueryParameter(name: 'since', required: true, schema: new OA\Schema(type: 'integer', minimum: 0))],
@@ -111,7 +111,7 @@ final readonly class ClassController
     }
 
     #[OA\Get(
-        path: '/api/classes/{class}/days/{on}/workout',
+        path: '/api/v1/classes/{class}/days/{on}/workout',
         operationId: 'classWorkout',
         description: 'The pulls of a workout, split for all who come: “21-15-9 pull-ups”, “5 rounds, 10 pulls”.',
         parameters: [

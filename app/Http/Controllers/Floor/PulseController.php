@@ -25,7 +25,7 @@ final readonly class PulseController
     }
 
     #[OA\Get(
-        path: '/api/pulse/{ticket}',
+        path: '/api/v1/pulse/{ticket}',
         operationId: 'pulse',
         description: 'Whether there is news at all: asked often, and by the ticket of a class day alone.',
         responses: [new Answer(200, LatestChangeResponse::class)],

@@ -12,7 +12,7 @@ use OpenApi\Attributes as OA;
 
 final class FirstStepsController
 {
-    #[OA\Get(path: '/api/first-steps', operationId: 'firstSteps', responses: [new Answer(200, FirstStepsResponse::class)])]
+    #[OA\Get(path: '/api/v1/first-steps', operationId: 'firstSteps', responses: [new Answer(200, FirstStepsResponse::class)])]
     public function __invoke(FirstStepsQuery $steps): JsonResponse
     {
         return new JsonResponse($steps->state());

@@ -13,7 +13,7 @@ use OpenApi\Attributes as OA;
 #[OA\Info(version: '1', title: 'Steady Rung', description: 'From no pull-up to several strict ones, on one scale.')]
 final class HealthController
 {
-    #[OA\Get(path: '/api/health', operationId: 'health', responses: [new Answer(200, HealthResponse::class)])]
+    #[OA\Get(path: '/api/v1/health', operationId: 'health', responses: [new Answer(200, HealthResponse::class)])]
     public function __invoke(ConnectionInterface $db): JsonResponse
     {
         $founded = $db->selectOne('SELECT EXISTS (SELECT 1 FROM gyms) AS founded')->founded;

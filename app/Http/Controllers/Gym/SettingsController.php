@@ -36,7 +36,7 @@ use OpenApi\Attributes as OA;
 final class SettingsController
 {
     #[OA\Post(
-        path: '/api/gym',
+        path: '/api/v1/gym',
         operationId: 'foundGym',
         description: 'Once, on an install without a gym.',
         requestBody: new RequestBody(GymFounded::class),
@@ -54,7 +54,7 @@ final class SettingsController
     }
 
     #[OA\Put(
-        path: '/api/settings',
+        path: '/api/v1/settings',
         operationId: 'changeSettings',
         requestBody: new RequestBody(SettingsInput::class),
         responses: [new Answer(200, MeResponse::class)],
@@ -69,7 +69,7 @@ final class SettingsController
     }
 
     #[OA\Put(
-        path: '/api/me',
+        path: '/api/v1/me',
         operationId: 'changeName',
         requestBody: new RequestBody(NameInput::class),
         responses: [new Answer(200, MeResponse::class)],
@@ -83,7 +83,7 @@ final class SettingsController
     }
 
     #[OA\Put(
-        path: '/api/settings/athletes-tell',
+        path: '/api/v1/settings/athletes-tell',
         operationId: 'changeTells',
         description: 'What athletes may tell on their own page.',
         requestBody: new RequestBody(TellsGiven::class),
@@ -99,7 +99,7 @@ final class SettingsController
     }
 
     #[OA\Put(
-        path: '/api/settings/erasure',
+        path: '/api/v1/settings/erasure',
         operationId: 'settleErasure',
         requestBody: new RequestBody(ErasedLogInput::class),
         responses: [new Answer(200, MeResponse::class)],
@@ -114,7 +114,7 @@ final class SettingsController
     }
 
     #[OA\Put(
-        path: '/api/settings/health',
+        path: '/api/v1/settings/health',
         operationId: 'settleHealthRules',
         requestBody: new RequestBody(HealthRulesInput::class),
         responses: [new Answer(200, MeResponse::class)],
@@ -130,7 +130,7 @@ final class SettingsController
     }
 
     #[OA\Put(
-        path: '/api/password',
+        path: '/api/v1/password',
         operationId: 'changePassword',
         requestBody: new RequestBody(PasswordInput::class),
         responses: [new Nothing],

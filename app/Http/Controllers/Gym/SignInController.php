@@ -29,7 +29,7 @@ final readonly class SignInController
     {
     }
 
-    #[OA\Get(path: '/api/me', operationId: 'me', responses: [new Answer(200, MeResponse::class)])]
+    #[OA\Get(path: '/api/v1/me', operationId: 'me', responses: [new Answer(200, MeResponse::class)])]
     public function show(Request $request): JsonResponse
     {
         /** @var User $user */
@@ -39,7 +39,7 @@ final readonly class SignInController
     }
 
     #[OA\Post(
-        path: '/api/sign-in',
+        path: '/api/v1/sign-in',
         operationId: 'signIn',
         requestBody: new RequestBody(SignInInput::class),
         responses: [new Answer(200, MeResponse::class)],
@@ -77,7 +77,7 @@ final readonly class SignInController
         return $response;
     }
 
-    #[OA\Post(path: '/api/sign-out', operationId: 'signOut', responses: [new Nothing])]
+    #[OA\Post(path: '/api/v1/sign-out', operationId: 'signOut', responses: [new Nothing])]
     public function signOut(Request $request): Response
     {
         $this->web->leave($request);

@@ -35,14 +35,14 @@ final readonly class ImportController
     {
     }
 
-    #[OA\Get(path: '/api/imports', operationId: 'imports', responses: [new Answer(200, ImportListResponse::class)])]
+    #[OA\Get(path: '/api/v1/imports', operationId: 'imports', responses: [new Answer(200, ImportListResponse::class)])]
     public function index(): JsonResponse
     {
         return new JsonResponse($this->reading->list());
     }
 
     #[OA\Post(
-        path: '/api/imports',
+        path: '/api/v1/imports',
         operationId: 'takeFile',
         description: 'A table with commas, semicolons or tabs, 8 MB at the most; nothing of the gym is changed by it.',
         requestBody: new OA\RequestBody(
@@ -72,14 +72,14 @@ final readonly class ImportController
         return new JsonResponse($this->tried($stored->record), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Get(path: '/api/imports/{import}', operationId: 'import', responses: [new Answer(200, ImportResponse::class)])]
+    #[OA\Get(path: '/api/v1/imports/{import}', operationId: 'import', responses: [new Answer(200, ImportResponse::class)])]
     public function show(Import $import): JsonResponse
     {
         return new JsonResponse(ImportResponse::of($import));
     }
 
     #[OA\Put(
-        path: '/api/imports/{import}/mapping',
+        path: '/api/v1/imports/{import}/mapping',
         operationId: 'mapImport',
         description: 'What its columns tell; what would become of it is answered, and nothing is brought in yet.',
         requestBody: new RequestBody(MappingGiven::class),
@@ -93,7 +93,7 @@ final readonly class ImportController
     }
 
     #[OA\Post(
-        path: '/api/imports/{import}/order',
+        path: '/api/v1/imports/{import}/order',
         operationId: 'orderImport',
         description: 'Brings it in, by the queue.',
         responses: [new Answer(200, ImportResponse::class)],
@@ -106,7 +106,7 @@ final readonly class ImportController
     }
 
     #[OA\Post(
-        path: '/api/imports/{import}/undoing',
+        path: '/api/v1/imports/{import}/undoing',
         operationId: 'undoImport',
         description: 'Takes back what came with it; later corrections stay.',
         responses: [new Answer(200, ImportResponse::class)],

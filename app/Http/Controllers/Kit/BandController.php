@@ -38,7 +38,7 @@ final readonly class BandController
     }
 
     #[OA\Post(
-        path: '/api/bands',
+        path: '/api/v1/bands',
         operationId: 'addBand',
         requestBody: new RequestBody(BandParticulars::class, withId: true),
         responses: [new Answer(201, BandResponse::class)],
@@ -59,7 +59,7 @@ final readonly class BandController
     }
 
     #[OA\Put(
-        path: '/api/bands/{band}',
+        path: '/api/v1/bands/{band}',
         operationId: 'changeBand',
         requestBody: new RequestBody(BandParticulars::class),
         responses: [new Answer(200, BandResponse::class)],
@@ -73,7 +73,7 @@ final readonly class BandController
     }
 
     #[OA\Get(
-        path: '/api/bands/{band}/learned',
+        path: '/api/v1/bands/{band}/learned',
         operationId: 'bandLearned',
         description: 'Whether the sets of athletes agree that it helps more or less than it is taken for; an advice, never a change.',
         responses: [new Answer(200, BandLearnedResponse::class)],
@@ -84,7 +84,7 @@ final readonly class BandController
     }
 
     #[OA\Put(
-        path: '/api/bands/{band}/retirement',
+        path: '/api/v1/bands/{band}/retirement',
         operationId: 'retireBand',
         requestBody: new RequestBody(RetirementInput::class),
         responses: [new Answer(200, BandResponse::class)],
@@ -97,7 +97,7 @@ final readonly class BandController
     }
 
     #[OA\Get(
-        path: '/api/bands/{band}/inspections',
+        path: '/api/v1/bands/{band}/inspections',
         operationId: 'inspections',
         description: 'Latest first.',
         parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer'))],
@@ -115,7 +115,7 @@ final readonly class BandController
     }
 
     #[OA\Post(
-        path: '/api/bands/{band}/inspections',
+        path: '/api/v1/bands/{band}/inspections',
         operationId: 'inspectBand',
         description: 'A fault takes the band out of use.',
         requestBody: new RequestBody(BandInspected::class),

@@ -35,7 +35,7 @@ final readonly class BenchController
     }
 
     #[OA\Get(
-        path: '/api/bench/scale',
+        path: '/api/v1/bench/scale',
         operationId: 'scaleStream',
         description: 'The last seconds of the hanging scale.',
         responses: [new Answer(200, ScaleStreamResponse::class)],
@@ -47,14 +47,14 @@ final readonly class BenchController
         return new JsonResponse(ScaleStreamResponse::of($tape?->simulated === true && ! $this->mayBeSimulated() ? null : $tape));
     }
 
-    #[OA\Put(path: '/api/bench/scale/zero', operationId: 'zeroScale', responses: [new Nothing])]
+    #[OA\Put(path: '/api/v1/bench/scale/zero', operationId: 'zeroScale', responses: [new Nothing])]
     public function zero(): Response
     {
         return self::told($this->scale->tell('ZERO'));
     }
 
     #[OA\Put(
-        path: '/api/bench/scale/hang',
+        path: '/api/v1/bench/scale/hang',
         operationId: 'hangOnScale',
         description: 'Simulated scale only: pulls a band to a length, or makes the scale fail.',
         requestBody: new RequestBody(HangInput::class),
@@ -70,7 +70,7 @@ final readonly class BenchController
     }
 
     #[OA\Post(
-        path: '/api/bench/curve',
+        path: '/api/v1/bench/curve',
         operationId: 'benchCurve',
         description: 'The curve through readings, and what the band takes off an athlete; nothing is stored.',
         requestBody: new RequestBody(BenchInput::class),

@@ -25,7 +25,7 @@ final readonly class GearController
     }
 
     #[OA\Post(
-        path: '/api/gear',
+        path: '/api/v1/gear',
         operationId: 'addGear',
         requestBody: new RequestBody(GearParticulars::class, withId: true),
         responses: [new Answer(201, GearResponse::class)],
@@ -39,7 +39,7 @@ final readonly class GearController
     }
 
     #[OA\Put(
-        path: '/api/gear/{gear}',
+        path: '/api/v1/gear/{gear}',
         operationId: 'changeGear',
         requestBody: new RequestBody(GearParticulars::class),
         responses: [new Answer(200, GearResponse::class)],
@@ -52,7 +52,7 @@ final readonly class GearController
     }
 
     #[OA\Put(
-        path: '/api/gear/{gear}/retirement',
+        path: '/api/v1/gear/{gear}/retirement',
         operationId: 'retireGear',
         requestBody: new RequestBody(RetirementInput::class),
         responses: [new Answer(200, GearResponse::class)],

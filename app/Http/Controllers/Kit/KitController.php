@@ -21,14 +21,14 @@ final readonly class KitController
     {
     }
 
-    #[OA\Get(path: '/api/kit', operationId: 'kit', responses: [new Answer(200, KitResponse::class)])]
+    #[OA\Get(path: '/api/v1/kit', operationId: 'kit', responses: [new Answer(200, KitResponse::class)])]
     public function show(): JsonResponse
     {
         return new JsonResponse($this->view->all());
     }
 
     #[OA\Put(
-        path: '/api/kit/floor',
+        path: '/api/v1/kit/floor',
         operationId: 'changeFloor',
         requestBody: new RequestBody(FloorInput::class),
         responses: [new Answer(200, KitResponse::class)],

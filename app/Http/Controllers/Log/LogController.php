@@ -24,7 +24,7 @@ final readonly class LogController
     }
 
     #[OA\Get(
-        path: '/api/log',
+        path: '/api/v1/log',
         operationId: 'log',
         description: 'The sets of the gym that stand, newest first; of the last 90 days, if nothing is said.',
         parameters: [
@@ -46,7 +46,7 @@ final readonly class LogController
     }
 
     #[OA\Get(
-        path: '/api/log.csv',
+        path: '/api/v1/log.csv',
         operationId: 'logTable',
         description: 'The same as a table, whole; asked for as the log is.',
         responses: [new FileAnswer('text/csv')],

@@ -18,7 +18,7 @@ use OpenApi\Attributes as OA;
 final class QueueController
 {
     #[OA\Post(
-        path: '/api/commands',
+        path: '/api/v1/commands',
         operationId: 'sendCommands',
         description: 'What waited on a device, in the order it was done; each command is stored once. What is refused does not keep the others out.',
         requestBody: new RequestBody(QueueInput::class),

@@ -28,7 +28,7 @@ final readonly class RecomputationController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/outdated-sets',
+        path: '/api/v1/athletes/{athlete}/outdated-sets',
         operationId: 'outdatedSetsOfAthlete',
         description: 'Sets whose mass is 1.5 % and more off the one that stands for their day.',
         responses: [new Answer(200, OutdatedSetsResponse::class)],
@@ -39,7 +39,7 @@ final readonly class RecomputationController
     }
 
     #[OA\Get(
-        path: '/api/bands/{band}/outdated-sets',
+        path: '/api/v1/bands/{band}/outdated-sets',
         operationId: 'outdatedSetsOfBand',
         description: 'Sets in a band whose load is not of its readings as they are.',
         responses: [new Answer(200, OutdatedSetsResponse::class)],
@@ -50,7 +50,7 @@ final readonly class RecomputationController
     }
 
     #[OA\Post(
-        path: '/api/recomputations',
+        path: '/api/v1/recomputations',
         operationId: 'computeAgain',
         description: 'Orders it; a job of the queue does it.',
         requestBody: new RequestBody(RecomputationOrdered::class),
@@ -66,7 +66,7 @@ final readonly class RecomputationController
     }
 
     #[OA\Get(
-        path: '/api/recomputations/{recomputation}',
+        path: '/api/v1/recomputations/{recomputation}',
         operationId: 'recomputation',
         responses: [new Answer(200, RecomputationResponse::class)],
     )]
@@ -76,7 +76,7 @@ final readonly class RecomputationController
     }
 
     #[OA\Put(
-        path: '/api/recomputations/{recomputation}/resumption',
+        path: '/api/v1/recomputations/{recomputation}/resumption',
         operationId: 'resumeRecomputation',
         description: 'One that stopped goes on where it was.',
         responses: [new Answer(200, RecomputationResponse::class)],

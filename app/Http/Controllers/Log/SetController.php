@@ -27,7 +27,7 @@ use OpenApi\Attributes as OA;
 final class SetController
 {
     #[OA\Get(
-        path: '/api/athletes/{athlete}/sets',
+        path: '/api/v1/athletes/{athlete}/sets',
         operationId: 'sets',
         description: 'The sets that stand, newest first.',
         parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer'))],
@@ -39,7 +39,7 @@ final class SetController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/sets',
+        path: '/api/v1/athletes/{athlete}/sets',
         operationId: 'logSet',
         requestBody: new RequestBody(SetDone::class),
         responses: [new Answer(201, SetResponse::class, 'Stored.'), new Answer(200, SetResponse::class, 'Stored before.')],
@@ -61,7 +61,7 @@ final class SetController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/sets/{set}/withdrawal',
+        path: '/api/v1/athletes/{athlete}/sets/{set}/withdrawal',
         operationId: 'withdrawSet',
         requestBody: new RequestBody(WithdrawalInput::class),
         responses: [new Nothing],

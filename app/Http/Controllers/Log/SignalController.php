@@ -29,7 +29,7 @@ use OpenApi\Attributes as OA;
 final class SignalController
 {
     #[OA\Post(
-        path: '/api/athletes/{athlete}/signals',
+        path: '/api/v1/athletes/{athlete}/signals',
         operationId: 'tellSignal',
         description: 'After a session or before the next; a symptom pauses the pulling.',
         requestBody: new RequestBody(SignalTold::class),
@@ -53,7 +53,7 @@ final class SignalController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/accessories',
+        path: '/api/v1/athletes/{athlete}/accessories',
         operationId: 'logBeside',
         requestBody: new RequestBody(AccessoryDone::class),
         responses: [new Nothing],

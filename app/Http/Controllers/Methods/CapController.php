@@ -26,14 +26,14 @@ final readonly class CapController
     {
     }
 
-    #[OA\Get(path: '/api/caps', operationId: 'caps', responses: [new Answer(200, CapsResponse::class)])]
+    #[OA\Get(path: '/api/v1/caps', operationId: 'caps', responses: [new Answer(200, CapsResponse::class)])]
     public function show(): JsonResponse
     {
         return new JsonResponse(CapsResponse::of($this->gym->gym()));
     }
 
     #[OA\Put(
-        path: '/api/caps',
+        path: '/api/v1/caps',
         operationId: 'settleCaps',
         description: 'Lower at will; above the usual only where the coach answers for it.',
         requestBody: new RequestBody(CapsInput::class),

@@ -20,14 +20,14 @@ use SteadyRung\Method\House\HouseRules;
  */
 final class HouseRuleController
 {
-    #[OA\Get(path: '/api/house-rules', operationId: 'houseRules', responses: [new Answer(200, HouseRulesResponse::class)])]
+    #[OA\Get(path: '/api/v1/house-rules', operationId: 'houseRules', responses: [new Answer(200, HouseRulesResponse::class)])]
     public function show(CurrentGym $gym): JsonResponse
     {
         return new JsonResponse(HouseRulesResponse::of($gym->gym()->houseRules()));
     }
 
     #[OA\Put(
-        path: '/api/house-rules',
+        path: '/api/v1/house-rules',
         operationId: 'settleRules',
         description: 'Position by rule; what is not named, or left at its default, is as the method of each athlete says, else as usual.',
         requestBody: new OA\RequestBody(
@@ -44,7 +44,7 @@ final class HouseRuleController
     }
 
     #[OA\Post(
-        path: '/api/house-rules/effects',
+        path: '/api/v1/house-rules/effects',
         operationId: 'ruleEffects',
         description: 'Whose next session or call would change under other rules, and how; nothing is changed.',
         requestBody: new OA\RequestBody(

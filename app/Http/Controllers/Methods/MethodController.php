@@ -26,7 +26,7 @@ use OpenApi\Attributes as OA;
 final class MethodController
 {
     #[OA\Get(
-        path: '/api/methods',
+        path: '/api/v1/methods',
         operationId: 'methods',
         description: 'Those that ship with the product, then the gym’s own.',
         responses: [new Answer(200, MethodListResponse::class)],
@@ -37,7 +37,7 @@ final class MethodController
     }
 
     #[OA\Get(
-        path: '/api/library',
+        path: '/api/v1/library',
         operationId: 'library',
         description: 'What goes with any method.',
         responses: [new Answer(200, LibraryResponse::class)],
@@ -48,7 +48,7 @@ final class MethodController
     }
 
     #[OA\Get(
-        path: '/api/methods/outcomes',
+        path: '/api/v1/methods/outcomes',
         operationId: 'outcomes',
         description: 'What this gym’s own log says of its methods and rules.',
         responses: [new Answer(200, OutcomeListResponse::class)],
@@ -59,7 +59,7 @@ final class MethodController
     }
 
     #[OA\Get(
-        path: '/api/methods/{method}',
+        path: '/api/v1/methods/{method}',
         operationId: 'method',
         description: 'As one JSON file, to take away or to edit; see method.schema.json.',
         responses: [new OA\Response(response: 200, description: 'The method.', content: new OA\JsonContent(type: 'object'))],
@@ -72,7 +72,7 @@ final class MethodController
     }
 
     #[OA\Put(
-        path: '/api/methods',
+        path: '/api/v1/methods',
         operationId: 'keepMethod',
         description: 'A method of the gym’s own, whole; one of the same key is replaced.',
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object')),
@@ -88,7 +88,7 @@ final class MethodController
     }
 
     #[OA\Post(
-        path: '/api/methods/check',
+        path: '/api/v1/methods/check',
         operationId: 'checkMethod',
         description: 'Whether a method could be kept; nothing is changed.',
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object')),
@@ -101,7 +101,7 @@ final class MethodController
         return new Response(status: 204);
     }
 
-    #[OA\Delete(path: '/api/methods/{method}', operationId: 'dropMethod', responses: [new Nothing])]
+    #[OA\Delete(path: '/api/v1/methods/{method}', operationId: 'dropMethod', responses: [new Nothing])]
     public function drop(string $method, SaveMethod $keep): Response
     {
         $keep->drop($method);

@@ -30,7 +30,7 @@ use OpenApi\Attributes as OA;
 final class PlaceController
 {
     #[OA\Post(
-        path: '/api/athletes/{athlete}/comparisons',
+        path: '/api/v1/athletes/{athlete}/comparisons',
         operationId: 'compareMethod',
         description: 'Some virtual athletes like this one through a method; a model, nothing is kept.',
         requestBody: new RequestBody(ComparisonInput::class),
@@ -49,7 +49,7 @@ final class PlaceController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/place',
+        path: '/api/v1/athletes/{athlete}/place',
         operationId: 'placeHistory',
         description: 'How the athlete moved through methods, newest first.',
         responses: [new Answer(200, PlaceHistoryResponse::class)],
@@ -60,7 +60,7 @@ final class PlaceController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/place',
+        path: '/api/v1/athletes/{athlete}/place',
         operationId: 'placeAthlete',
         description: 'Assigned to a method, set back, or skipping a stage.',
         requestBody: new RequestBody(PlaceGiven::class),

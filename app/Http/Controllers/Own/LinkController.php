@@ -30,7 +30,7 @@ final readonly class LinkController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/link',
+        path: '/api/v1/athletes/{athlete}/link',
         operationId: 'ownLink',
         description: 'The link that stands, and when it was looked by.',
         responses: [new Answer(200, LinkStandingResponse::class)],
@@ -41,7 +41,7 @@ final readonly class LinkController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/link',
+        path: '/api/v1/athletes/{athlete}/link',
         operationId: 'giveLink',
         description: 'A new link; the one before ends.',
         requestBody: new RequestBody(LinkGiven::class),
@@ -59,7 +59,7 @@ final readonly class LinkController
         return new JsonResponse($this->reading->of($athlete), $stored->isNew ? 201 : 200);
     }
 
-    #[OA\Delete(path: '/api/athletes/{athlete}/link', operationId: 'endLink', responses: [new Nothing])]
+    #[OA\Delete(path: '/api/v1/athletes/{athlete}/link', operationId: 'endLink', responses: [new Nothing])]
     public function end(Athlete $athlete, GiveLink $give): Response
     {
         $give->end($athlete);

@@ -42,7 +42,7 @@ final readonly class OwnController
     }
 
     #[OA\Get(
-        path: '/api/my',
+        path: '/api/v1/my',
         operationId: 'ownPage',
         description: 'The athlete’s own page; the token of the link stands in the header Athlete-Link.',
         responses: [new Answer(200, OwnPageResponse::class)],
@@ -55,7 +55,7 @@ final readonly class OwnController
     }
 
     #[OA\Post(
-        path: '/api/my/sets',
+        path: '/api/v1/my/sets',
         operationId: 'logFromHome',
         requestBody: new RequestBody(HomeSet::class),
         responses: [new Answer(201, OwnPageResponse::class, 'Stored.'), new Answer(200, OwnPageResponse::class, 'Stored before.')],
@@ -70,7 +70,7 @@ final readonly class OwnController
     }
 
     #[OA\Post(
-        path: '/api/my/sets/{set}/withdrawal',
+        path: '/api/v1/my/sets/{set}/withdrawal',
         operationId: 'takeBackFromHome',
         requestBody: new RequestBody(WithdrawalInput::class),
         responses: [new Answer(200, OwnPageResponse::class)],
@@ -90,7 +90,7 @@ final readonly class OwnController
     }
 
     #[OA\Post(
-        path: '/api/my/soreness',
+        path: '/api/v1/my/soreness',
         operationId: 'tellSoreness',
         requestBody: new RequestBody(SorenessTold::class),
         responses: [new Answer(201, OwnPageResponse::class, 'Stored.'), new Answer(200, OwnPageResponse::class, 'Stored before.')],
@@ -104,7 +104,7 @@ final readonly class OwnController
     }
 
     #[OA\Post(
-        path: '/api/my/pain',
+        path: '/api/v1/my/pain',
         operationId: 'tellOwnPain',
         description: 'Pulling is paused at once, as if the coach had told it.',
         requestBody: new RequestBody(PainTold::class),
@@ -119,7 +119,7 @@ final readonly class OwnController
     }
 
     #[OA\Post(
-        path: '/api/my/pain/undoing',
+        path: '/api/v1/my/pain/undoing',
         operationId: 'undoOwnPain',
         description: 'For ten minutes, of what was told here.',
         requestBody: new RequestBody(PainUndone::class),
@@ -134,7 +134,7 @@ final readonly class OwnController
     }
 
     #[OA\Post(
-        path: '/api/my/coming',
+        path: '/api/v1/my/coming',
         operationId: 'tellComing',
         requestBody: new RequestBody(ComingTold::class),
         responses: [new Answer(200, OwnPageResponse::class)],

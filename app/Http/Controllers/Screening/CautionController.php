@@ -13,7 +13,7 @@ use SteadyRung\Safety\Caution;
 
 final class CautionController
 {
-    #[OA\Get(path: '/api/cautions', operationId: 'cautions', responses: [new Answer(200, CautionListJson::class)])]
+    #[OA\Get(path: '/api/v1/cautions', operationId: 'cautions', responses: [new Answer(200, CautionListJson::class)])]
     public function __invoke(): JsonResponse
     {
         return new JsonResponse(new CautionListJson(array_map(CautionJson::of(...), Caution::cases())));

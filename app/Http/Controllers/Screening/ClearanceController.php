@@ -21,7 +21,7 @@ use OpenApi\Attributes as OA;
 final class ClearanceController
 {
     #[OA\Post(
-        path: '/api/athletes/{athlete}/clearances',
+        path: '/api/v1/athletes/{athlete}/clearances',
         operationId: 'clearPain',
         requestBody: new RequestBody(ClearingNote::class),
         responses: [new Answer(201, AthleteResponse::class)],

@@ -21,7 +21,7 @@ use OpenApi\Attributes as OA;
 final class PainController
 {
     #[OA\Post(
-        path: '/api/athletes/{athlete}/pain',
+        path: '/api/v1/athletes/{athlete}/pain',
         operationId: 'tellPain',
         description: 'Pain told without a set; pulling is paused at once.',
         requestBody: new RequestBody(PainTold::class),

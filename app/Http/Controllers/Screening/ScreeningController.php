@@ -25,7 +25,7 @@ use OpenApi\Attributes as OA;
 final class ScreeningController
 {
     #[OA\Get(
-        path: '/api/athletes/{athlete}/screenings',
+        path: '/api/v1/athletes/{athlete}/screenings',
         operationId: 'screenings',
         description: 'Without their answers, newest first.',
         responses: [new Answer(200, ScreeningListResponse::class)],
@@ -36,7 +36,7 @@ final class ScreeningController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/screenings',
+        path: '/api/v1/athletes/{athlete}/screenings',
         operationId: 'screen',
         description: 'What it leaves to do holds at once for every list of rungs.',
         requestBody: new RequestBody(ScreenTaken::class),
@@ -58,7 +58,7 @@ final class ScreeningController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/screenings/{screening}',
+        path: '/api/v1/athletes/{athlete}/screenings/{screening}',
         operationId: 'screening',
         description: 'With its answers; the look at them is kept.',
         responses: [new Answer(200, ScreeningResponse::class)],

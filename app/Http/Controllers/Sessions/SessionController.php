@@ -34,7 +34,7 @@ final readonly class SessionController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/session',
+        path: '/api/v1/athletes/{athlete}/session',
         operationId: 'session',
         description: 'The next session, written for today.',
         responses: [new Answer(200, SessionResponse::class)],
@@ -45,7 +45,7 @@ final readonly class SessionController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/session/others',
+        path: '/api/v1/athletes/{athlete}/session/others',
         operationId: 'otherExercises',
         description: 'What could be done in the place of a line, nearest in carried share first; without one, what could be added.',
         parameters: [new OA\QueryParameter(name: 'line', description: 'Key of the line.', schema: new OA\Schema(type: 'string'))],
@@ -60,7 +60,7 @@ final readonly class SessionController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/class-work',
+        path: '/api/v1/athletes/{athlete}/class-work',
         operationId: 'classWork',
         description: 'What the athlete can do in a class that wants sets of so many reps.',
         parameters: [new OA\QueryParameter(name: 'reps', required: true, schema: new OA\Schema(type: 'integer', minimum: 1, maximum: 30))],
@@ -76,7 +76,7 @@ final readonly class SessionController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/session/changes',
+        path: '/api/v1/athletes/{athlete}/session/changes',
         operationId: 'changeLine',
         description: 'A line changed by hand; what was changed of it for as long is put back.',
         requestBody: new RequestBody(LineGiven::class),
@@ -92,7 +92,7 @@ final readonly class SessionController
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/session/tried',
+        path: '/api/v1/athletes/{athlete}/session/tried',
         operationId: 'tryLine',
         description: 'The session as a change would have it; nothing is kept.',
         requestBody: new RequestBody(LineGiven::class),
@@ -104,7 +104,7 @@ final readonly class SessionController
     }
 
     #[OA\Delete(
-        path: '/api/athletes/{athlete}/session/changes',
+        path: '/api/v1/athletes/{athlete}/session/changes',
         operationId: 'putLineBack',
         description: 'A line as the method has it again.',
         parameters: [new OA\QueryParameter(

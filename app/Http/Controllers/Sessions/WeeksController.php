@@ -27,14 +27,14 @@ final readonly class WeeksController
     {
     }
 
-    #[OA\Get(path: '/api/athletes/{athlete}/weeks', operationId: 'weeks', responses: [new Answer(200, WeeksResponse::class)])]
+    #[OA\Get(path: '/api/v1/athletes/{athlete}/weeks', operationId: 'weeks', responses: [new Answer(200, WeeksResponse::class)])]
     public function show(Athlete $athlete): JsonResponse
     {
         return new JsonResponse($this->reading->of($athlete));
     }
 
     #[OA\Post(
-        path: '/api/athletes/{athlete}/time-off',
+        path: '/api/v1/athletes/{athlete}/time-off',
         operationId: 'takeTimeOff',
         requestBody: new RequestBody(TimeOffTold::class),
         responses: [new Answer(201, WeeksResponse::class, 'Stored.'), new Answer(200, WeeksResponse::class, 'Stored before.')],
@@ -49,7 +49,7 @@ final readonly class WeeksController
     }
 
     #[OA\Delete(
-        path: '/api/athletes/{athlete}/time-off/{off}',
+        path: '/api/v1/athletes/{athlete}/time-off/{off}',
         operationId: 'giveTimeOffBack',
         responses: [new Answer(200, WeeksResponse::class)],
     )]

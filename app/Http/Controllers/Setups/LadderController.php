@@ -16,7 +16,7 @@ use OpenApi\Attributes as OA;
 final class LadderController
 {
     #[OA\Get(
-        path: '/api/athletes/{athlete}/ladder',
+        path: '/api/v1/athletes/{athlete}/ladder',
         operationId: 'ladder',
         description: 'The steadiest ladder through everything this gym’s gear allows for this athlete.',
         parameters: [

@@ -20,7 +20,7 @@ use SteadyRung\Exercise\Choices\Lane;
 final class ScaleController
 {
     #[OA\Get(
-        path: '/api/athletes/{athlete}/scale',
+        path: '/api/v1/athletes/{athlete}/scale',
         operationId: 'scale',
         description: 'Every set-up of one band, or of all bands and weights, and the unassisted pull-up; or all of a short lane.',
         parameters: [
@@ -43,7 +43,7 @@ final class ScaleController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/instead',
+        path: '/api/v1/athletes/{athlete}/instead',
         operationId: 'instead',
         description: 'What the athlete can be put on instead: the rungs of the ladder, and the single bands and weights.',
         responses: [new Answer(200, ScaleJson::class)],

@@ -34,7 +34,7 @@ final readonly class SetupController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/setup',
+        path: '/api/v1/athletes/{athlete}/setup',
         operationId: 'setup',
         description: 'What a set-up carries, how it looks, how the figures came about; or why it does not fit.',
         parameters: [new OA\QueryParameter(
@@ -54,7 +54,7 @@ final readonly class SetupController
     }
 
     #[OA\Put(
-        path: '/api/athletes/{athlete}/setup',
+        path: '/api/v1/athletes/{athlete}/setup',
         operationId: 'chooseSetup',
         requestBody: new RequestBody(ExerciseJson::class),
         responses: [new Answer(200, AthleteResponse::class)],
@@ -67,7 +67,7 @@ final readonly class SetupController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/heel-mark',
+        path: '/api/v1/athletes/{athlete}/heel-mark',
         operationId: 'heelMark',
         description: 'The heel mark for a wanted carried share: of one row, or of every row this gym can build, those whose heels hold first.',
         parameters: [
@@ -96,7 +96,7 @@ final readonly class SetupController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/standing-height',
+        path: '/api/v1/athletes/{athlete}/standing-height',
         operationId: 'standingHeight',
         description: 'The box or plates under the feet for a wanted leg part of the travel.',
         parameters: [
@@ -115,7 +115,7 @@ final readonly class SetupController
     }
 
     #[OA\Get(
-        path: '/api/athletes/{athlete}/for-reps',
+        path: '/api/v1/athletes/{athlete}/for-reps',
         operationId: 'forReps',
         description: 'The single bands and weights on which so many clean reps are expected, nearest first.',
         parameters: [new OA\QueryParameter(name: 'reps', required: true, schema: new OA\Schema(type: 'integer', minimum: 1, maximum: 12))],

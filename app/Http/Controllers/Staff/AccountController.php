@@ -33,13 +33,13 @@ final readonly class AccountController
     {
     }
 
-    #[OA\Get(path: '/api/sessions', operationId: 'sessions', responses: [new Answer(200, SessionListResponse::class)])]
+    #[OA\Get(path: '/api/v1/sessions', operationId: 'sessions', responses: [new Answer(200, SessionListResponse::class)])]
     public function sessions(Request $request, SessionsQuery $sessions): JsonResponse
     {
         return new JsonResponse($sessions->of(self::member($request), $request->session()->getId()));
     }
 
-    #[OA\Delete(path: '/api/sessions/{session}', operationId: 'endSession', responses: [new Nothing])]
+    #[OA\Delete(path: '/api/v1/sessions/{session}', operationId: 'endSession', responses: [new Nothing])]
     public function endSession(Request $request, string $session, EndSessions $sessions): Response
     {
         $sessions->one(self::member($request), $session);
@@ -48,7 +48,7 @@ final readonly class AccountController
     }
 
     #[OA\Post(
-        path: '/api/second-factor',
+        path: '/api/v1/second-factor',
         operationId: 'beginSecondFactor',
         description: 'It is asked for as soon as a code of it was shown.',
         responses: [new Answer(201, SecondFactorResponse::class)],
@@ -62,7 +62,7 @@ final readonly class AccountController
     }
 
     #[OA\Put(
-        path: '/api/second-factor',
+        path: '/api/v1/second-factor',
         operationId: 'confirmSecondFactor',
         requestBody: new RequestBody(CodeInput::class),
         responses: [new Answer(200, RecoveryCodesResponse::class)],
@@ -75,7 +75,7 @@ final readonly class AccountController
     }
 
     #[OA\Post(
-        path: '/api/second-factor/end',
+        path: '/api/v1/second-factor/end',
         operationId: 'endSecondFactor',
         description: 'With a code of it, or one for recovery, as proof.',
         requestBody: new RequestBody(CodeInput::class),

@@ -23,7 +23,7 @@ final class MailboxController
     private const MOST = 50;
 
     #[OA\Get(
-        path: '/api/mailbox',
+        path: '/api/v1/mailbox',
         operationId: 'mailbox',
         description: 'In the demo, where no mail server is set.',
         responses: [new Answer(200, MailboxResponse::class)],

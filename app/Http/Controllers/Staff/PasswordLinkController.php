@@ -32,7 +32,7 @@ final readonly class PasswordLinkController
     }
 
     #[OA\Post(
-        path: '/api/password-links',
+        path: '/api/v1/password-links',
         operationId: 'forgotPassword',
         description: 'A link is mailed to whoever has an account under the address; the answer does not tell whether anybody has.',
         requestBody: new RequestBody(EmailInput::class),
@@ -45,7 +45,7 @@ final readonly class PasswordLinkController
         return new Response(status: 204);
     }
 
-    #[OA\Get(path: '/api/password-link', operationId: 'passwordLink', responses: [new Answer(200, PasswordLinkResponse::class)])]
+    #[OA\Get(path: '/api/v1/password-link', operationId: 'passwordLink', responses: [new Answer(200, PasswordLinkResponse::class)])]
     public function show(Request $request): JsonResponse
     {
         $link = $this->link($request);
@@ -55,7 +55,7 @@ final readonly class PasswordLinkController
     }
 
     #[OA\Put(
-        path: '/api/password-link',
+        path: '/api/v1/password-link',
         operationId: 'choosePassword',
         requestBody: new RequestBody(ChosenPasswordInput::class),
         responses: [new Nothing],

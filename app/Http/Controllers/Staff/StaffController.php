@@ -29,14 +29,14 @@ final readonly class StaffController
     {
     }
 
-    #[OA\Get(path: '/api/staff', operationId: 'staff', responses: [new Answer(200, StaffResponse::class)])]
+    #[OA\Get(path: '/api/v1/staff', operationId: 'staff', responses: [new Answer(200, StaffResponse::class)])]
     public function index(): JsonResponse
     {
         return new JsonResponse($this->staff->all());
     }
 
     #[OA\Post(
-        path: '/api/staff',
+        path: '/api/v1/staff',
         operationId: 'inviteMember',
         description: 'Mails an invitation. Asked again under the same address it is mailed again, with what is told then.',
         requestBody: new RequestBody(MemberInvited::class),
@@ -50,7 +50,7 @@ final readonly class StaffController
     }
 
     #[OA\Put(
-        path: '/api/staff/{member}/role',
+        path: '/api/v1/staff/{member}/role',
         operationId: 'changeRole',
         requestBody: new RequestBody(RoleInput::class),
         responses: [new Answer(200, StaffResponse::class)],
@@ -63,7 +63,7 @@ final readonly class StaffController
     }
 
     #[OA\Delete(
-        path: '/api/staff/{member}',
+        path: '/api/v1/staff/{member}',
         operationId: 'memberLeaves',
         description: 'They are signed out everywhere and can sign in no more; what they logged and decided stays theirs.',
         responses: [new Answer(200, StaffResponse::class)],
@@ -76,7 +76,7 @@ final readonly class StaffController
     }
 
     #[OA\Delete(
-        path: '/api/staff/{member}/second-factor',
+        path: '/api/v1/staff/{member}/second-factor',
         operationId: 'endSecondFactorOf',
         description: 'For who lost their phone and their recovery codes.',
         responses: [new Answer(200, StaffResponse::class)],

@@ -18,7 +18,7 @@ use SteadyRung\Exercise\Choices\Pattern;
 final class TrendController
 {
     #[OA\Get(
-        path: '/api/athletes/{athlete}/trend',
+        path: '/api/v1/athletes/{athlete}/trend',
         operationId: 'trend',
         description: 'Capacity against time with what belongs to it, and what is foretold.',
         parameters: [

@@ -43,7 +43,7 @@ it('draws what is written from what the device has, without asking', async () =>
 it('asks for the drawing of what was put in its place, and says where there is no server for it', async () => {
     let away = true;
     const asked = serve({
-        'GET /api/athletes/ada/setup': () =>
+        'GET /api/v1/athletes/ada/setup': () =>
             away ? refuse(503, 'away', 'The server is away.') : { view: bandView, rung: null, reason: null },
     });
     const { press, sees } = card(now(line(), { 'main:bands': rookRung.key }));
