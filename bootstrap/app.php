@@ -3,14 +3,18 @@
 declare(strict_types=1);
 
 use App\Actions\Records\EraseOldHealthJob;
+use App\Actions\Scripts\SendWebhooksJob;
 use App\Formats\Unreadable;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\FormerAddress;
 use App\Http\Middleware\KeepOutOfCaches;
+use App\Http\Middleware\SlowTokens;
+use App\Http\Middleware\WithinScope;
 use App\Http\ProblemRenderer;
 use App\Problems\Problem;
 use App\Problems\QuietReport;
 use Illuminate\Console\Scheduling\Schedule;
+use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -30,7 +34,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->statefulApi();
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
+        $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: SlowTokens::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: EnterGym::class);
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: WithinScope::class);
         $middleware->api(append: [KeepOutOfCaches::class]);
         $middleware->redirectGuestsTo(fn () => null);
     })
@@ -41,6 +47,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(new ProblemRenderer);
     })
     ->withSchedule(function (Schedule $schedule): void {
+        $schedule->job(new SendWebhooksJob)->everyMinute();
         $schedule->job(new EraseOldHealthJob)->hourly(); // a small gym’s machine is off at night
     })
     ->create();

@@ -40,6 +40,8 @@ use App\Http\Controllers\Screening\CautionController;
 use App\Http\Controllers\Screening\ClearanceController;
 use App\Http\Controllers\Screening\PainController;
 use App\Http\Controllers\Screening\ScreeningController;
+use App\Http\Controllers\Scripts\TokenController;
+use App\Http\Controllers\Scripts\WebhookController;
 use App\Http\Controllers\Sessions\SessionController;
 use App\Http\Controllers\Sessions\WeeksController;
 use App\Http\Controllers\Setups\LadderController;
@@ -55,12 +57,15 @@ use App\Http\Middleware\EnterByLink;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\RecalculateFirst;
 use App\Http\Middleware\RecordScreeningLook;
+use App\Http\Middleware\SlowTokens;
+use App\Http\Middleware\WithinScope;
 use App\Models\Gym\Right;
 use Illuminate\Auth\Middleware\Authorize;
+use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
-foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation', 'import', 'member'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation', 'import', 'member', 'webhook'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
@@ -74,13 +79,9 @@ Route::post('password-links', [PasswordLinkController::class, 'ask']);
 Route::get('password-link', [PasswordLinkController::class, 'show']);
 Route::put('password-link', [PasswordLinkController::class, 'choose']);
 
-/**
- * The floor, where what is logged is followed when somebody looks at what follows from it, and what follows from no log at all. Who is
- * signed in may see their gym; what needs a right says which.
- */
+/** What only somebody who signed in themselves may do. */
 Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::put('me', [SettingsController::class, 'name']);
-    Route::get('me', [SignInController::class, 'show']);
     Route::post('sign-out', [SignInController::class, 'signOut']);
     Route::get('sessions', [AccountController::class, 'sessions']);
     Route::delete('sessions/{session}', [AccountController::class, 'endSession'])
@@ -92,6 +93,40 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
         ->middleware(Audited::as(AuditEvent::SecondFactorOff));
     Route::put('password', [SettingsController::class, 'password'])
         ->middleware(Audited::as(AuditEvent::PasswordChanged));
+
+    Route::middleware(Authorize::using(Right::Gym))->group(function (): void {
+        Route::get('staff', [StaffController::class, 'index']);
+        Route::post('staff', [StaffController::class, 'invite'])
+            ->middleware(Audited::as(AuditEvent::Invited));
+        Route::put('staff/{member}/role', [StaffController::class, 'role'])
+            ->middleware(Audited::as(AuditEvent::RoleChanged));
+        Route::delete('staff/{member}', [StaffController::class, 'leave'])
+            ->middleware(Audited::as(AuditEvent::MemberLeft));
+        Route::delete('staff/{member}/second-factor', [StaffController::class, 'endSecondFactor'])
+            ->middleware(Audited::as(AuditEvent::SecondFactorOff));
+        Route::get('mailbox', MailboxController::class);
+        Route::get('audit', AuditController::class);
+        Route::get('tokens', [TokenController::class, 'index']);
+        Route::post('tokens', [TokenController::class, 'give'])
+            ->middleware(Audited::as(AuditEvent::TokenGiven));
+        Route::delete('tokens/{token}', [TokenController::class, 'end'])->whereUuid('token')
+            ->middleware(Audited::as(AuditEvent::TokenEnded));
+        Route::get('webhooks', [WebhookController::class, 'index']);
+        Route::put('webhooks', [WebhookController::class, 'keep'])
+            ->middleware(Audited::as(AuditEvent::WebhookKept));
+        Route::get('webhooks/{webhook}/deliveries', [WebhookController::class, 'deliveries']);
+        Route::post('webhooks/{webhook}/try', [WebhookController::class, 'try']);
+        Route::delete('webhooks/{webhook}', [WebhookController::class, 'end'])
+            ->middleware(Audited::as(AuditEvent::WebhookEnded));
+    });
+});
+
+/**
+ * The floor, where what is logged is followed when somebody looks at what follows from it, and what follows from no log at all. Who is
+ * signed in may see their gym, and so may a script that was let in; what needs a right says which.
+ */
+Route::middleware([SlowTokens::class, 'auth:sanctum', EnterGym::class, ThrottleRequests::using('scripts'), WithinScope::class])->group(function (): void {
+    Route::get('me', [SignInController::class, 'show']);
     Route::get('log', [LogController::class, 'index']);
     Route::get('log.csv', [LogController::class, 'csv'])
         ->middleware(Audited::as(AuditEvent::LogExported));
@@ -139,23 +174,11 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
         Route::post('imports/{import}/undoing', [ImportController::class, 'undo'])
             ->middleware(Audited::as(AuditEvent::ImportUndone));
     });
-
-    Route::middleware(Authorize::using(Right::Gym))->group(function (): void {
-        Route::get('staff', [StaffController::class, 'index']);
-        Route::post('staff', [StaffController::class, 'invite'])
-            ->middleware(Audited::as(AuditEvent::Invited));
-        Route::put('staff/{member}/role', [StaffController::class, 'role'])
-            ->middleware(Audited::as(AuditEvent::RoleChanged));
-        Route::delete('staff/{member}', [StaffController::class, 'leave'])
-            ->middleware(Audited::as(AuditEvent::MemberLeft));
-        Route::delete('staff/{member}/second-factor', [StaffController::class, 'endSecondFactor'])
-            ->middleware(Audited::as(AuditEvent::SecondFactorOff));
-        Route::get('mailbox', MailboxController::class);
-        Route::get('audit', AuditController::class);
-    });
 });
 
-Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group(function (): void {
+Route::middleware([
+    SlowTokens::class, 'auth:sanctum', EnterGym::class, ThrottleRequests::using('scripts'), WithinScope::class, RecalculateFirst::class,
+])->group(function (): void {
     Route::get('first-steps', FirstStepsController::class);
     Route::get('bench/scale', [BenchController::class, 'scale']);
     Route::get('bands/{band}/learned', [BandController::class, 'learned']);
@@ -276,21 +299,22 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class])->group
             ->middleware(Audited::as(AuditEvent::RulesSettled));
         Route::post('house-rules/effects', [HouseRuleController::class, 'effects']);
     });
+});
 
-    Route::middleware(Authorize::using(Right::Gym))->group(function (): void {
-        Route::put('settings', [SettingsController::class, 'change'])
-            ->middleware(Audited::as(AuditEvent::SettingsChanged));
-        Route::put('settings/athletes-tell', [SettingsController::class, 'tells'])
-            ->middleware(Audited::as(AuditEvent::SettingsChanged));
-        Route::put('settings/erasure', [SettingsController::class, 'erasure'])
-            ->middleware(Audited::as(AuditEvent::SettingsChanged));
-        Route::put('settings/health', [SettingsController::class, 'health'])
-            ->middleware(Audited::as(AuditEvent::SettingsChanged));
-        Route::get('erasures', [ErasureController::class, 'index']);
-        Route::get('athletes/{athlete}/erasure', [ErasureController::class, 'ahead']);
-        Route::post('athletes/{athlete}/erasure', [ErasureController::class, 'order'])
-            ->middleware(Audited::as(AuditEvent::ErasureOrdered));
-    });
+/** What is settled of the gym, and who is erased, behind what follows from the log; again by people alone. */
+Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class, Authorize::using(Right::Gym)])->group(function (): void {
+    Route::put('settings', [SettingsController::class, 'change'])
+        ->middleware(Audited::as(AuditEvent::SettingsChanged));
+    Route::put('settings/athletes-tell', [SettingsController::class, 'tells'])
+        ->middleware(Audited::as(AuditEvent::SettingsChanged));
+    Route::put('settings/erasure', [SettingsController::class, 'erasure'])
+        ->middleware(Audited::as(AuditEvent::SettingsChanged));
+    Route::put('settings/health', [SettingsController::class, 'health'])
+        ->middleware(Audited::as(AuditEvent::SettingsChanged));
+    Route::get('erasures', [ErasureController::class, 'index']);
+    Route::get('athletes/{athlete}/erasure', [ErasureController::class, 'ahead']);
+    Route::post('athletes/{athlete}/erasure', [ErasureController::class, 'order'])
+        ->middleware(Audited::as(AuditEvent::ErasureOrdered));
 });
 
 /** For calendars that ask by themselves; what opens them stands in the address. */

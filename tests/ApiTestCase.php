@@ -57,7 +57,7 @@ abstract class ApiTestCase extends TestCase
         $this->app?->make('session')->flush();
         $this->app?->make(CurrentGym::class)->enter($coach->gym_id);
 
-        return $this->actingAs($coach)->withHeaders(['Accept' => 'application/json', 'Origin' => 'http://127.0.0.1:8080']);
+        return $this->actingAs($coach, 'web')->withoutHeader('Authorization')->withHeaders(['Accept' => 'application/json', 'Origin' => 'http://127.0.0.1:8080']);
     }
 
     /**

@@ -16,5 +16,6 @@ require_once __DIR__.'/Formats/Support/core.php';
 require_once __DIR__.'/Devices/Support/scale.php';
 require_once __DIR__.'/Api/Support/gym.php';
 require_once __DIR__.'/Api/Support/staff.php';
+require_once __DIR__.'/Api/Support/scripts.php';
 require_once __DIR__.'/Browser/Support/processes.php';
 require_once __DIR__.'/Browser/Support/taps.php';

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\LostConnectionException;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Session\TokenMismatchException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -27,6 +28,9 @@ final class ProblemRenderer
     {
         $problem = self::problem($error);
         $headers = ['Content-Type' => 'application/problem+json', 'Cache-Control' => 'no-store'];
+        if ($error instanceof ThrottleRequestsException) {
+            $headers += $error->getHeaders(); // the limit, and when it is over
+        }
         if ($problem->retryAfterS !== null) {
             $headers['Retry-After'] = (string) $problem->retryAfterS;
         }

@@ -14,6 +14,7 @@ use App\Actions\LockAthlete;
 use App\Actions\Records\EraseOldHealth;
 use App\Actions\RefreshAthlete;
 use App\Actions\Screening\WatchPain;
+use App\Actions\Scripts\ReachablePlace;
 use App\Actions\Staff\SendPasswordLink;
 use App\Context\Athletes\CapacityBefore;
 use App\Context\Athletes\LearnedFall;
@@ -29,6 +30,7 @@ use App\Context\Gym\GymDay;
 use App\Context\Kit\GymKit;
 use App\Context\Log\LoadDiary;
 use App\Context\Methods\Methods;
+use App\Context\Scripts\WebhookSignature;
 use App\Context\Setups\FindLadderPath;
 use App\Context\Setups\KeptAnswers;
 use App\Context\Setups\LaneCandidates;
@@ -40,10 +42,15 @@ use App\Http\QuietSessions;
 use App\Models\Gym\Right;
 use App\Models\Gym\User;
 use App\Models\GymScope;
+use App\Models\Scripts\ApiToken;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Carbon\CarbonImmutable;
 use Carbon\FactoryImmutable;
+use GuzzleHttp\Client;
+use GuzzleHttp\ClientInterface;
+use Illuminate\Cache\RateLimiter;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
 use Illuminate\Database\ConnectionInterface;
@@ -57,6 +64,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Support\Str;
+use Laravel\Sanctum\Sanctum;
 use Psr\Clock\ClockInterface;
 
 final class AppServiceProvider extends ServiceProvider
@@ -82,6 +90,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(ChangeTicket::class, static fn (): ChangeTicket => new ChangeTicket((string) config('app.key')));
         $this->app->singleton(LinkToken::class, static fn (): LinkToken => new LinkToken((string) config('app.key')));
         $this->app->singleton(
+            WebhookSignature::class,
+            static fn (): WebhookSignature => new WebhookSignature((string) config('app.key')),
+        );
+        $this->app->bind(ClientInterface::class, static fn (): ClientInterface => new Client);
+        $this->app->when(ReachablePlace::class)->needs('$privateToo')->giveConfig('webhooks.private');
+        $this->app->singleton(
             HangingScale::class,
             static fn (): HangingScale => new HangingScale((string) config('devices.scale_address')),
         );
@@ -100,6 +114,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->sealRecords();
         $this->keepSessionsQuietly();
         $this->letRolesDecide();
+        $this->letScriptsIn();
         $this->deliverMailToTheMailbox();
     }
 
@@ -114,8 +129,16 @@ final class AppServiceProvider extends ServiceProvider
     private function letRolesDecide(): void
     {
         foreach (Right::cases() as $right) {
-            Gate::define($right, static fn (User $member): bool => $member->role->may($right));
+            Gate::define($right, static fn (User $member): bool => in_array($right, $member->rights(), true));
         }
+    }
+
+    private function letScriptsIn(): void
+    {
+        Sanctum::usePersonalAccessTokenModel(ApiToken::class);
+        Sanctum::authenticateAccessTokensUsing(fn (ApiToken $token): bool => $token->isOpen($this->app->make(ClockInterface::class)->now())
+            && $token->tokenable->isHere());
+        $this->callAfterResolving(RateLimiter::class, static fn (RateLimiter $limits) => $limits->for('scripts', self::limitOf(...)));
     }
 
     private function deliverMailToTheMailbox(): void
@@ -150,6 +173,14 @@ final class AppServiceProvider extends ServiceProvider
                 $this->app->make('request')->userAgent(),
             ),
         );
+    }
+
+    private static function limitOf(Request $request): Limit
+    {
+        $who = $request->user();
+        $token = $who instanceof User ? $who->script() : null;
+
+        return $token === null ? Limit::none() : Limit::perMinute(ApiToken::REQUESTS_A_MINUTE)->by($token->id);
     }
 
     private static function body(Request $request): JsonObject

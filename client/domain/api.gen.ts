@@ -2071,6 +2071,104 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tokens"];
+        put?: never;
+        post: operations["giveToken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/tokens/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endToken"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/webhooks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["webhooks"];
+        /** @description Sets one up, or changes it. */
+        put: operations["keepWebhook"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/webhooks/{webhook}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endWebhook"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/webhooks/{webhook}/deliveries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["deliveries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/webhooks/{webhook}/try": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** @description Tells it that it is tried, whatever it is told otherwise. */
+        post: operations["tryWebhook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2182,9 +2280,11 @@ export interface components {
             /** Format: date-time */
             at: string;
             /** @enum {string} */
-            event: "signed-in" | "session-ended" | "password-changed" | "second-factor-on" | "second-factor-off" | "invited" | "role-changed" | "member-left" | "settings-changed" | "screen-seen" | "screen-taken" | "consent-noted" | "consent-taken-back" | "cleared" | "pain-told" | "athlete-added" | "athlete-changed" | "athlete-archived" | "link-given" | "link-ended" | "athlete-exported" | "gym-exported" | "people-exported" | "calendar-given" | "calendar-ended" | "log-exported" | "imported" | "import-undone" | "erasure-ordered" | "gear-changed" | "band-changed" | "method-kept" | "method-dropped" | "rules-settled" | "caps-settled";
+            event: "signed-in" | "session-ended" | "password-changed" | "second-factor-on" | "second-factor-off" | "invited" | "role-changed" | "member-left" | "settings-changed" | "screen-seen" | "screen-taken" | "consent-noted" | "consent-taken-back" | "cleared" | "pain-told" | "athlete-added" | "athlete-changed" | "athlete-archived" | "link-given" | "link-ended" | "athlete-exported" | "gym-exported" | "people-exported" | "calendar-given" | "calendar-ended" | "log-exported" | "token-given" | "token-ended" | "webhook-kept" | "webhook-ended" | "imported" | "import-undone" | "erasure-ordered" | "gear-changed" | "band-changed" | "method-kept" | "method-dropped" | "rules-settled" | "caps-settled";
             /** @description Who did it. */
             by: string;
+            /** @description The script that did it in their name. */
+            script: string | null;
             /** @description Whom or what it was about, by the name it has now; none of what is gone. */
             about: string | null;
         };
@@ -2910,6 +3010,35 @@ export interface components {
             verdict?: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay" | null;
             exercise?: components["schemas"]["Exercise"] | null;
             reason?: string | null;
+        };
+        /** @description A page of what an address was told, the latest first. */
+        Deliveries: {
+            items: components["schemas"]["Delivery"][];
+            next_page: number | null;
+        };
+        /** @description Something that an address was told, and what came of it. */
+        Delivery: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            event: "set.logged" | "set.withdrawn" | "call.made" | "call.decided" | "athlete.added" | "webhook.tried";
+            /** Format: date-time */
+            made_at: string;
+            tries: number;
+            /** Format: date-time */
+            delivered_at: string | null;
+            /**
+             * Format: date-time
+             * @description When it is tried next; none: it arrived, or was given up.
+             */
+            next_at: string | null;
+            /** @description The HTTP status of the latest answer. */
+            answered: number | null;
+            /**
+             * @description Why there was none.
+             * @enum {string|null}
+             */
+            fault: "not-reached" | "not-public" | null;
         };
         /** @description A measurement written into a side view. */
         Dimension: {
@@ -3748,7 +3877,7 @@ export interface components {
             keep_health_years: number | null;
             /** @enum {string} */
             role: "owner" | "coach" | "assistant";
-            /** @description What the role may do. */
+            /** @description What the role may do, and the token where one is shown. */
             rights: ("log" | "coach" | "health" | "kit" | "rules" | "records" | "gym")[];
             /** @description Whether a code of their phone is asked for beside the password. */
             second_factor: boolean;
@@ -4923,6 +5052,44 @@ export interface components {
             /** @description Of everybody. */
             of_gym: boolean;
         };
+        /** @description A script that was let in. */
+        Token: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            scopes: ("read" | "log" | "coach" | "health" | "kit" | "rules" | "records")[];
+            /** @description Who made it, and in whose name it does what it does. */
+            by: string;
+            /** Format: date-time */
+            made_at: string;
+            /** Format: date-time */
+            expires_at: string;
+            /**
+             * Format: date-time
+             * @description Known to a minute; none: never.
+             */
+            used_at: string | null;
+            /** @description Whether it lets the script in now. */
+            open: boolean;
+        };
+        /** @description A script is let in: by what name it is known, for what, and how long. */
+        TokenInput: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            scopes: ("read" | "log" | "coach" | "health" | "kit" | "rules" | "records")[];
+            /** @description From today on. */
+            days: number;
+        };
+        /** @description What a script shows instead of signing in, told to who made it. */
+        TokenTold: {
+            /** @description For the header Authorization, behind “Bearer ”. */
+            token: string;
+        };
+        /** @description The scripts that were let in. */
+        Tokens: {
+            items: components["schemas"]["Token"][];
+        };
         /** @description A figure over the pull. */
         Travel: {
             /**
@@ -5074,6 +5241,28 @@ export interface components {
             uses_since: number;
             due: boolean;
             text: string;
+        };
+        /** @description An address that is told what happens in the gym. */
+        Webhook: {
+            /** Format: uuid */
+            id: string;
+            address: string;
+            events: ("set.logged" | "set.withdrawn" | "call.made" | "call.decided" | "athlete.added" | "webhook.tried")[];
+            /** @description By it the receiver checks the signature (Standard Webhooks). */
+            secret: string;
+            latest: components["schemas"]["Delivery"] | null;
+        };
+        /** @description An address is to be told of something. */
+        WebhookInput: {
+            /** Format: uuid */
+            id: string;
+            /** @description http or https, without a user or password in it. */
+            address: string;
+            events: ("set.logged" | "set.withdrawn" | "call.made" | "call.decided" | "athlete.added" | "webhook.tried")[];
+        };
+        /** @description Who is told what happens in the gym. */
+        Webhooks: {
+            items: components["schemas"]["Webhook"][];
         };
         /** @description The weeks ahead of an athlete, and those just gone. */
         Weeks: {
@@ -10134,6 +10323,263 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Staff"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tokens: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tokens"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    giveToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TokenInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TokenTold"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TokenTold"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tokens"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    webhooks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Webhooks"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keepWebhook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WebhookInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Webhooks"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endWebhook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                webhook: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Webhooks"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    deliveries: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                webhook: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Deliveries"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    tryWebhook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                webhook: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Webhooks"];
                 };
             };
             /** @description A problem. */

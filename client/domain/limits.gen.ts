@@ -424,6 +424,23 @@ export const limits = {
             longest: 80
         }
     },
+    TokenInput: {
+        name: {
+            longest: 80
+        },
+        scopes: {
+            most: 7
+        },
+        days: {
+            low: 1,
+            high: 365
+        }
+    },
+    WebhookInput: {
+        address: {
+            longest: 500
+        }
+    },
     WeighingInput: {
         mass_kg: {
             low: 20,

@@ -290,6 +290,14 @@ it('answers every route as the document says, in a gym with something of everyth
     $own = $this->getJson('/api/v1/my', ['Athlete-Link' => substr($link, 4)])->json('calendar');
     $ask('GET /api/v1/calendars/sessions/{token}.ics', ['token' => basename($own, '.ics')]);
     $ask('DELETE /api/v1/class-calendar');
+    $ask('POST /api/v1/tokens', body: ['id' => $token = uuid(), 'name' => 'Door', 'scopes' => ['read', 'log'], 'days' => 30]);
+    $ask('GET /api/v1/tokens');
+    $ask('DELETE /api/v1/tokens/{token}', ['token' => $token]);
+    $ask('PUT /api/v1/webhooks', body: ['id' => $hook = uuid(), 'address' => 'http://127.0.0.1:1/', 'events' => ['set.logged']]);
+    $ask('POST /api/v1/webhooks/{webhook}/try', ['webhook' => $hook]);
+    $ask('GET /api/v1/webhooks');
+    $ask('GET /api/v1/webhooks/{webhook}/deliveries', ['webhook' => $hook]);
+    $ask('DELETE /api/v1/webhooks/{webhook}', ['webhook' => $hook]);
     $ask('PUT /api/v1/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
     $ask('POST /api/v1/sign-out');
     $ask('POST /api/v1/sign-in', body: ['email' => 'bea@one.example', 'password' => 'chalk on the hands']);

@@ -6,8 +6,10 @@ namespace App\Actions\Athletes;
 
 use App\Actions\Inserted;
 use App\Actions\InsertOnce;
+use App\Actions\Scripts\TellWebhooks;
 use App\Context\Gym\GymDay;
 use App\Models\Athletes\Athlete;
+use App\Models\Scripts\HookEvent;
 use Illuminate\Database\ConnectionInterface;
 
 /**
@@ -20,6 +22,7 @@ final readonly class AddAthlete
         private InsertOnce $storeOnce,
         private WeighAthlete $weigh,
         private GymDay $days,
+        private TellWebhooks $webhooks,
     ) {
     }
 
@@ -30,6 +33,7 @@ final readonly class AddAthlete
             $stored = $this->storeOnce->store(new Athlete(['id' => $id, ...$particulars->columns()]), $particulars);
             if ($stored->isNew) {
                 $this->weigh->note($stored->record, $id, $this->days->today(), $particulars->mass_kg);
+                $this->webhooks->of(HookEvent::AthleteAdded, ['athlete_id' => $id]);
             }
 
             return $stored;

@@ -29,6 +29,7 @@ final readonly class NoteDone
                 'gym_id' => $by->gym_id,
                 'event' => $event,
                 'causer_id' => $by->id,
+                'token_id' => $by->script()?->id,
                 'about_kind' => $about[0] ?? null,
                 'about_id' => $about[1] ?? null,
                 'created_at' => $this->clock->now(),

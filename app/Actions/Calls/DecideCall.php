@@ -6,6 +6,7 @@ namespace App\Actions\Calls;
 
 use App\Actions\LockAthlete;
 use App\Actions\Methods\MoveAthlete;
+use App\Actions\Scripts\TellWebhooks;
 use App\Actions\Setups\ChooseSetup;
 use App\Context\Setups\FindLadderPath;
 use App\Formats\JsonObject;
@@ -16,6 +17,7 @@ use App\Models\Calls\CallRecord;
 use App\Models\Calls\Decision;
 use App\Models\Gym\User;
 use App\Models\Methods\PlaceChange;
+use App\Models\Scripts\HookEvent;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Psr\Clock\ClockInterface;
@@ -37,6 +39,7 @@ final readonly class DecideCall
         private ChooseSetup $setups,
         private MoveAthlete $places,
         private FindLadderPath $ways,
+        private TellWebhooks $webhooks,
         private ClockInterface $clock,
     ) {
     }
@@ -76,6 +79,7 @@ final readonly class DecideCall
                 'chosen_before' => $before,
                 'place_before' => $placeBefore,
             ])->save();
+            $this->webhooks->of(HookEvent::CallDecided, ['athlete_id' => $athlete->id, 'call_id' => $call->id]);
 
             return $call;
         });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Calls;
 
+use App\Actions\Scripts\TellWebhooks;
 use App\Context\Calls\LoadSituation;
 use App\Context\Gym\CurrentGym;
 use App\Formats\Stored\StoredCall;
@@ -12,6 +13,7 @@ use App\Models\Athletes\Athlete;
 use App\Models\Calls\CallRecord;
 use App\Models\Log\LoggedSet;
 use App\Models\Screening\PainReport;
+use App\Models\Scripts\HookEvent;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Call\Rules\Judge;
@@ -23,8 +25,12 @@ use SteadyRung\Call\Situation\Situation;
  */
 final readonly class MakeCall
 {
-    public function __construct(private LoadSituation $situations, private CurrentGym $gym, private ClockInterface $clock)
-    {
+    public function __construct(
+        private LoadSituation $situations,
+        private CurrentGym $gym,
+        private TellWebhooks $webhooks,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @param  string|null  $because  what was changed under the call, if it was not the log */
@@ -76,6 +82,7 @@ final readonly class MakeCall
             'made_at' => $this->clock->now(),
             'changed' => $open === null ? null : $because,
         ])->save();
+        $this->webhooks->of(HookEvent::CallMade, ['athlete_id' => $athlete->id, 'call_id' => $record->id]);
     }
 
     /** What is known, where work or pain was logged or told since the last decision. */

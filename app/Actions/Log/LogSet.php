@@ -9,11 +9,13 @@ use App\Actions\InsertOnce;
 use App\Actions\LockAthlete;
 use App\Actions\RecalculateDue;
 use App\Actions\Screening\WatchPain;
+use App\Actions\Scripts\TellWebhooks;
 use App\Context\Gym\GymDay;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\Weighing;
 use App\Models\Gym\User;
 use App\Models\Log\LoggedSet;
+use App\Models\Scripts\HookEvent;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Carbon\CarbonImmutable;
@@ -34,6 +36,7 @@ final readonly class LogSet
         private InsertOnce $storeOnce,
         private WatchPain $pain,
         private RecalculateDue $catchUp,
+        private TellWebhooks $webhooks,
         private ClockInterface $clock,
     ) {
     }
@@ -109,6 +112,8 @@ final readonly class LogSet
         });
         if ($stored->isNew) {
             $this->loads->noteBands($stored->record);
+            $ids = ['athlete_id' => $athlete->id, 'set_id' => $row->id, 'replaces_id' => $row->replaces_id];
+            $this->webhooks->of(HookEvent::SetLogged, array_filter($ids));
             if ($done->pain !== null) {
                 $this->pain->of($athlete);
             }

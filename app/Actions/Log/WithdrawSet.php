@@ -8,9 +8,11 @@ use App\Actions\Inserted;
 use App\Actions\InsertOnce;
 use App\Actions\LockAthlete;
 use App\Actions\RecalculateDue;
+use App\Actions\Scripts\TellWebhooks;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
 use App\Models\Log\LoggedSet;
+use App\Models\Scripts\HookEvent;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Psr\Clock\ClockInterface;
@@ -23,6 +25,7 @@ final readonly class WithdrawSet
     public function __construct(
         private LockAthlete $athletes,
         private InsertOnce $storeOnce,
+        private TellWebhooks $webhooks,
         private ClockInterface $clock,
     ) {
     }
@@ -51,6 +54,7 @@ final readonly class WithdrawSet
                 'logged_at' => $this->clock->now(),
             ]), (object) ['withdraws' => $set->id], ['athlete' => $athlete->id]);
             if ($stored->isNew) {
+                $this->webhooks->of(HookEvent::SetWithdrawn, ['athlete_id' => $athlete->id, 'set_id' => $set->id]);
                 RecalculateDue::later($athlete, $set->trained_on, $set->pattern === null ? [] : [$set->pattern]);
             }
 

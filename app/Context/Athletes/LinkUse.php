@@ -12,4 +12,5 @@ enum LinkUse: string
     case OwnPage = 'athlete link';
     case Sessions = 'calendar of an athlete';
     case Classes = 'calendar of a gym';
+    case Script = 'script of a gym';
 }

@@ -35,6 +35,10 @@ enum AuditEvent: string
     case CalendarGiven = 'calendar-given';
     case CalendarEnded = 'calendar-ended';
     case LogExported = 'log-exported';
+    case TokenGiven = 'token-given';
+    case TokenEnded = 'token-ended';
+    case WebhookKept = 'webhook-kept';
+    case WebhookEnded = 'webhook-ended';
     case Imported = 'imported';
     case ImportUndone = 'import-undone';
     case ErasureOrdered = 'erasure-ordered';

@@ -18,7 +18,7 @@ use Symfony\Component\HttpFoundation\Response;
 final readonly class Audited
 {
     /** What an entry may be about: parameters of routes. */
-    private const SUBJECTS = ['athlete', 'member', 'band', 'gear', 'import', 'method'];
+    private const SUBJECTS = ['athlete', 'member', 'band', 'gear', 'import', 'method', 'token', 'webhook'];
 
     public function __construct(private NoteDone $done)
     {

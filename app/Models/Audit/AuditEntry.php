@@ -16,7 +16,8 @@ use Spatie\Activitylog\Models\Activity;
  * @property string $gym_id
  * @property AuditEvent $event
  * @property string $causer_id who did it
- * @property string|null $about_kind what the id is of: athlete, member, band, gear, import, method
+ * @property string|null $token_id the script’s by which they did it
+ * @property string|null $about_kind what the id is of: athlete, member, band, gear, import, method, token
  * @property string|null $about_id
  * @property CarbonImmutable $created_at
  *

@@ -26,6 +26,7 @@ use SteadyRung\Safety\Consent\ConsentWords;
  * @property ConsentRule $consent
  * @property string|null $consent_words of the gym’s own
  * @property string|null $calendar_id what the address of the classes’ calendar is made of
+ * @property list<string> $told_events what some webhook is told of: HookEvent
  * @property int|null $keep_health_years after so many what was told of health is erased; none: never
  * @property array<string, int> $caps figures by key, where they are not the usual ones
  * @property string|null $caps_raised_by the coach who answers for a cap above the usual
@@ -58,6 +59,7 @@ final class Gym extends Model
         'consent_words' => null,
         'keep_health_years' => null,
         'calendar_id' => null,
+        'told_events' => '[]',
         'athletes_tell' => '["pain","soreness","coming"]',
     ];
 
@@ -71,6 +73,7 @@ final class Gym extends Model
         'house_rules' => 'array',
         'caps' => 'array',
         'athletes_tell' => 'array',
+        'told_events' => 'array',
         'erased_log' => ErasedLog::class,
         'consent' => ConsentRule::class,
         'keep_health_years' => 'integer',

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models\Gym;
 
+use App\Models\Scripts\ApiToken;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Laravel\Sanctum\HasApiTokens;
+use Laravel\Sanctum\TransientToken;
 
 /**
  * Somebody who works in a gym.
@@ -26,6 +29,9 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  */
 final class User extends Authenticatable
 {
+    /** @use HasApiTokens<ApiToken|TransientToken> */
+    use HasApiTokens;
+
     /** Of who was invited, or came with an export, and has chosen none yet; no password has this hash. */
     public const NO_PASSWORD = '$2y$04$.....................................................';
 
@@ -60,6 +66,27 @@ final class User extends Authenticatable
         'second_factor_step' => 'integer',
         'recovery_codes' => 'array',
     ];
+
+    /**
+     * What they may do here; as a script no more than it was let in for.
+     *
+     * @return list<Right>
+     */
+    public function rights(): array
+    {
+        $script = $this->script();
+
+        return array_values(array_filter(
+            $this->role->rights(),
+            static fn (Right $right): bool => $script === null || $script->can($right->value),
+        ));
+    }
+
+    /** By whose token they are here, where they did not sign in themselves. */
+    public function script(): ?ApiToken
+    {
+        return $this->accessToken instanceof ApiToken ? $this->accessToken : null;
+    }
 
     public function waits(): bool
     {

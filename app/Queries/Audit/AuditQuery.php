@@ -10,6 +10,7 @@ use App\Models\Audit\AuditEntry;
 use App\Models\Gym\User;
 use App\Models\Kit\Band;
 use App\Models\Kit\Gear;
+use App\Models\Scripts\ApiToken;
 use App\Queries\Page;
 use App\Responses\Audit\AuditEntryResponse;
 use App\Responses\Audit\AuditPageResponse;
@@ -34,6 +35,7 @@ final readonly class AuditQuery
             'member' => $staff,
             'athlete' => Athlete::query()->whereIn('id', self::ids($shown, 'athlete'))->pluck('name', 'id'),
             'band' => Band::query()->whereIn('id', self::ids($shown, 'band'))->pluck('name', 'id'),
+            'token' => ApiToken::query()->whereIn('id', [...self::ids($shown, 'token'), ...$shown->pluck('token_id')->filter()->all()])->pluck('name', 'id'),
             'gear' => Gear::query()->whereIn('id', self::ids($shown, 'gear'))->pluck('name', 'id'),
         ];
 
@@ -43,6 +45,7 @@ final readonly class AuditQuery
                 $e->created_at->toIso8601String(),
                 $e->event,
                 (string) $staff->get($e->causer_id),
+                $names['token']->get($e->token_id),
                 $e->about_kind === 'method' ? $e->about_id : ($names[$e->about_kind ?? ''] ?? collect())->get($e->about_id),
             ))->all()),
             $rows->count() > Page::SIZE ? $number + 1 : null,

@@ -22,6 +22,8 @@ final readonly class AuditEntryResponse
         public AuditEvent $event,
         #[OA\Property(description: 'Who did it.')]
         public string $by,
+        #[OA\Property(description: 'The script that did it in their name.')]
+        public ?string $script,
         #[OA\Property(description: 'Whom or what it was about, by the name it has now; none of what is gone.')]
         public ?string $about,
     ) {

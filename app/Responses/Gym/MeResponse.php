@@ -55,7 +55,7 @@ final readonly class MeResponse
         public ?int $keep_health_years,
         #[OA\Property]
         public Role $role,
-        #[OA\Property(description: 'What the role may do.', items: new OA\Items(type: 'string', enum: Right::class))]
+        #[OA\Property(description: 'What the role may do, and the token where one is shown.', items: new OA\Items(type: 'string', enum: Right::class))]
         public array $rights,
         #[OA\Property(description: 'Whether a code of their phone is asked for beside the password.')]
         public bool $second_factor,
@@ -81,7 +81,7 @@ final readonly class MeResponse
             own_words: $user->gym->consent_words !== null,
             keep_health_years: $user->gym->keep_health_years,
             role: $user->role,
-            rights: array_column($user->role->rights(), 'value'),
+            rights: array_column($user->rights(), 'value'),
             second_factor: $user->second_factor_at !== null,
             recovery_codes: count($user->recovery_codes),
         );

@@ -10,11 +10,6 @@ use Illuminate\Support\Facades\DB;
 
 require_once __DIR__.'/../Support/everyRoute.php';
 
-const PUBLIC_ROUTES = [
-    '/api/v1/health', '/api/v1/sign-in', '/api/v1/gym', '/api/v1/cautions', '/api/v1/pulse/{ticket}', '/api/v1/password-links',
-    '/api/v1/password-link',
-];
-
 /** A body each route would take, so that only the ids are wrong. */
 function bodyFor(string $path, string $bar, string $band): array
 {
@@ -29,6 +24,7 @@ function bodyFor(string $path, string $bar, string $band): array
             'exercise' => $exercise,
             'clean_reps' => 8,
         ],
+        str_ends_with($path, '/webhooks') => ['id' => uuid(), 'address' => 'https://example.org/', 'events' => ['set.logged']],
         str_ends_with($path, '/withdrawal') => ['id' => uuid()],
         str_ends_with($path, '/archive') => ['archived' => true],
         str_ends_with($path, '/screenings') => ['id' => uuid(), 'overhead' => 'level'],
@@ -83,6 +79,8 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     followLog();
     $ids = [
         'ticket' => 'x',
+        'token' => addToken($this, ['read'])[1],
+        'webhook' => addWebhook($this, ['set.logged']),
         'class' => $class,
         'on' => '2026-03-02',
         'athlete' => $athlete,

@@ -15,24 +15,6 @@ const LOGGING = [
     'POST /api/v1/athletes/{athlete}/pain', 'POST /api/v1/athletes/{athlete}/signals', 'POST /api/v1/athletes/{athlete}/accessories',
 ];
 
-/** What everybody does with their own account. */
-const OWN_ACCOUNT = [
-    'PUT /api/v1/me', 'PUT /api/v1/password', 'POST /api/v1/sign-out', 'DELETE /api/v1/sessions/{session}', 'POST /api/v1/second-factor',
-    'PUT /api/v1/second-factor', 'POST /api/v1/second-factor/end',
-];
-
-/** What only the owner sees and does. */
-const THE_OWNERS = [
-    'GET /api/v1/export', 'GET /api/v1/staff', 'POST /api/v1/staff', 'PUT /api/v1/staff/{member}/role', 'DELETE /api/v1/staff/{member}',
-    'DELETE /api/v1/staff/{member}/second-factor',
-    'GET /api/v1/mailbox', 'GET /api/v1/imports', 'POST /api/v1/imports', 'GET /api/v1/imports/{import}',
-    'PUT /api/v1/imports/{import}/mapping', 'POST /api/v1/imports/{import}/order', 'POST /api/v1/imports/{import}/undoing',
-    'PUT /api/v1/settings',
-    'PUT /api/v1/settings/athletes-tell', 'PUT /api/v1/settings/erasure', 'PUT /api/v1/settings/health',
-    'GET /api/v1/erasures', 'GET /api/v1/audit', 'GET /api/v1/athletes/{athlete}/erasure',
-    'POST /api/v1/athletes/{athlete}/erasure',
-];
-
 /** What an assistant does not even see: what is kept of an athlete's health, and what opens their own page. */
 const HEALTH = [
     'GET /api/v1/athletes/{athlete}/export',
@@ -54,6 +36,7 @@ function refusedTo(Tests\ApiTestCase $test, Role $role): array
         'import' => addPeopleFile($test), 'call' => CallRecord::query()->firstOrFail()->id, 'set' => LoggedSet::query()->firstOrFail()->id,
         'recomputation' => $test->postJson('/api/v1/recomputations', ['id' => uuid(), 'athlete_id' => $athlete])->json('id'),
         'weighing' => $athlete, 'off' => $athlete, 'method' => 'ladder', 'member' => uuid(), 'session' => 'none', 'ticket' => 'x',
+        'token' => uuid(), 'webhook' => uuid(),
     ];
     $who = (fn () => $this->coach)->call($test);
     $test->signInAs(colleague($who, $role));
