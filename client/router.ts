@@ -75,6 +75,7 @@ export const router = createRouter({
         { path: '/calls', component: () => import('./calls/CallsPage.vue'), meta: { title: 'Calls' } },
         { path: '/kit', component: () => import('./kit/KitPage.vue'), meta: { title: 'Kit' } },
         { path: '/staff', component: () => import('./staff/StaffPage.vue'), meta: { title: 'Staff', right: 'gym' } },
+        { path: '/scripts', component: () => import('./scripts/ScriptsPage.vue'), meta: { title: 'Scripts and webhooks', right: 'gym' } },
         { path: '/audit', component: () => import('./staff/AuditPage.vue'), meta: { title: 'What was done', right: 'gym' } },
         { path: '/mailbox', component: () => import('./staff/MailboxPage.vue'), meta: { title: 'Mailbox', right: 'gym' } },
         { path: '/kept', component: () => import('./settings/KeptPage.vue'), meta: { title: 'What is kept, and why' } },

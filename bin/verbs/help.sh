@@ -14,6 +14,7 @@ bin/steady replay             rebuild capacity and open calls from the log
 bin/steady export             print everything of the gym, one entry a line (docs/formats/export.md)
 bin/steady import             bring an export, read from standard input, into a gym without athletes
 bin/steady let-in EMAIL       make a link by which somebody who works here chooses a new password, without the code of a lost phone
+bin/steady listen PORT SECRET  print what a webhook is told, and whether it is signed as it should be
 bin/steady rekey              give the records of health a new key, and seal them all anew with it
 bin/steady rules              say what each position of each house rule would change
 bin/steady why CALL           make a call again from what was kept beside it, with its evidence and its sets

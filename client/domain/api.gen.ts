@@ -10533,7 +10533,9 @@ export interface operations {
     };
     deliveries: {
         parameters: {
-            query?: never;
+            query?: {
+                page?: number;
+            };
             header?: never;
             path: {
                 webhook: string;

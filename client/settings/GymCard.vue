@@ -68,6 +68,7 @@ const takeTheirs = (): void => void Object.assign(typed, elsewhere.take());
         </div>
         <p class="row">
             <RouterLink class="tap" to="/staff">Who works here</RouterLink>
+            <RouterLink class="tap" to="/scripts">Scripts and webhooks</RouterLink>
             <RouterLink class="tap" to="/audit">What was done</RouterLink>
             <RouterLink v-if="session.me?.demo" class="tap" to="/mailbox">Mailbox of the demo</RouterLink>
         </p>

@@ -57,6 +57,10 @@ export const pages: Record<string, readonly string[]> = {
         'Due means that a band should be looked at before the next class: for its age, its uses, or the days since somebody looked.',
     ],
     '/staff': ['Owners settle the gym, coaches decide, assistants log. Whoever leaves keeps their name under what they logged.'],
+    '/scripts': [
+        'A script is let in by a token, for what you choose and for as long as you say. Copy the token when it is made; it is shown once.',
+        'A webhook tells a program of yours what happened. Its secret proves that it came from here.',
+    ],
     '/audit': ['Who looked at or changed what of health, exported, signed in. Nobody can change this list.'],
     '/mailbox': ['The letters of the demo. In your own gym they go out by the mail server you name.'],
     '/kept': ['What is kept of an athlete, why, who sees it and for how long. Print it for who asks.'],
@@ -93,11 +97,14 @@ export const words: readonly (readonly [string, string])[] = [
     ['refer', 'send to a licensed clinician; no pulling until it is cleared'],
     ['row', 'a pull with the feet on the floor; the flatter the body, the harder'],
     ['rung', 'one set-up for one athlete, with what it carries'],
+    ['scope', 'what a token lets a script do'],
     ['screen', 'questions before loading, and what they leave to do'],
     ['set-up', 'what an athlete is put on: bands, a row, foot help, a machine, a weight'],
     ['stage', 'a part of a method, with its own sets and its gate'],
     ['strict', 'without help: the whole bodyweight, from straight arms'],
     ['test, try', 'one fresh strict rep; a miss does no harm'],
+    ['token', 'what a script shows instead of signing in'],
+    ['webhook', 'an address of a program of yours that is told what happens here'],
 ];
 
 export const keys: readonly (readonly [string, string])[] = [

@@ -40,7 +40,10 @@ const [dayOf, hour] = [useDayOf(), useHourOf()];
             <tbody>
                 <tr v-for="one in trail.value.value.items" :key="one.id">
                     <td>{{ day(dayOf(one.at)) }}, {{ hour(one.at) }}</td>
-                    <td>{{ one.by }}</td>
+                    <td>
+                        {{ one.by }}
+                        <span v-if="one.script" class="small dim">by the script {{ one.script }}</span>
+                    </td>
                     <td>
                         <b>{{ doneWords[one.event] }}</b>
                     </td>

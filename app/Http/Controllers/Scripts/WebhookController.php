@@ -55,6 +55,7 @@ final readonly class WebhookController
     #[OA\Get(
         path: '/api/v1/webhooks/{webhook}/deliveries',
         operationId: 'deliveries',
+        parameters: [new OA\QueryParameter(name: 'page', schema: new OA\Schema(type: 'integer', minimum: 1))],
         responses: [new Answer(200, DeliveriesResponse::class)],
     )]
     public function deliveries(string $webhook, Request $request): JsonResponse
