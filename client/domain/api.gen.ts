@@ -391,6 +391,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/athletes/{athlete}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seasonReport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/athletes/{athlete}/report.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["seasonTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/athletes/{athlete}/scale": {
         parameters: {
             query?: never;
@@ -1127,6 +1159,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/classes/{class}/report": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classReport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/classes/{class}/report.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["classTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/commands": {
         parameters: {
             query?: never;
@@ -1841,6 +1905,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/reports/bands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bandReport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reports/bands.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bandTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reports/methods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["methodReport"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/reports/methods.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["methodTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/second-factor": {
         parameters: {
             query?: never;
@@ -2339,6 +2467,40 @@ export interface components {
             part: number | null;
             athletes: number;
         };
+        /** @description A band: how long and how much it has been used, when somebody looked, and how much of its life is likely to be left. */
+        BandLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            retired: boolean;
+            /**
+             * Format: date
+             * @description The day of its first set.
+             */
+            first_on: string | null;
+            /**
+             * Format: date
+             * @description The day of its last.
+             */
+            last_on: string | null;
+            /** @description Sets in its life. */
+            sets: number;
+            /**
+             * Format: float
+             * @description Sets a week, over the last eight.
+             */
+            sets_a_week: number;
+            /** Format: date */
+            inspected_on: string | null;
+            /** @description Whether it is to be looked at before it is used again. */
+            due: boolean;
+            /** @description Why, or when it was looked at. */
+            due_words: string;
+            /** @description Why it should be measured again. */
+            measure_again: string | null;
+            /** @description Sets until bands here are usually put out for good; 0 beyond it, none where that is not known. */
+            sets_left: number | null;
+        };
         /** @description A reading of the hanging scale. */
         BandPoint: {
             /** Format: float */
@@ -2347,6 +2509,20 @@ export interface components {
             force_n: number;
             /** Format: float */
             force_kg: number;
+        };
+        /** @description The bands of the gym, the next to replace first. */
+        BandReport: {
+            /** Format: date */
+            on: string;
+            bands: components["schemas"]["BandLine"][];
+            /** @description Bands that were put out for good with a fault. */
+            worn_out: number;
+            /** @description Sets after which every other band here is put out with a fault; none: not by half of them. */
+            life: number | null;
+            /** @description Eight times in ten it is at least so many. */
+            life_low: number | null;
+            /** @description And at most so many; none: it may be more than any had. */
+            life_high: number | null;
         };
         Band: {
             /** Format: uuid */
@@ -2581,6 +2757,19 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             /** @description Rules that nearly fired. */
             nearly: components["schemas"]["Nearly"][];
+        };
+        /** @description What was decided on calls of a verdict, and how often the next one took a step down. */
+        CallLine: {
+            /** @enum {string} */
+            verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
+            /** @description That wait to be decided. */
+            open: number;
+            accepted: number;
+            overridden: number;
+            accepted_then_down: components["schemas"]["Portion"];
+            overridden_then_down: components["schemas"]["Portion"];
+            /** @description Why little can be said. */
+            warning: string | null;
         };
         CallPage: {
             items: components["schemas"]["KeptCall"][];
@@ -2819,6 +3008,16 @@ export interface components {
             /** @description Who else may walk in, whoever trained last first. */
             roster: components["schemas"]["RosterName"][];
         };
+        /** @description A day on which a class was held. */
+        ClassDayLine: {
+            /** Format: date */
+            on: string;
+            /** @description Athletes who logged a set there. */
+            came: number;
+            sets: number;
+            /** @description Clean reps. */
+            reps: number;
+        };
         /** @description A class as a coach makes it. */
         ClassInput: {
             /** Format: uuid */
@@ -2851,6 +3050,19 @@ export interface components {
             held: components["schemas"]["HeldClass"][];
             /** @description In use on the roster. */
             tags: string[];
+        };
+        /** @description A class over some months: on which days how many came, and what each of them did there. */
+        ClassReport: {
+            name: string;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            days: components["schemas"]["ClassDayLine"][];
+            comers: components["schemas"]["ComerLine"][];
+            failed: components["schemas"]["Portion"];
+            /** @description Why little can be said. */
+            warning: string | null;
         };
         /** @description What an athlete can do in a class that wants sets of so many reps. */
         ClassWork: {
@@ -2888,6 +3100,33 @@ export interface components {
             days_away: number;
             /** @description Screen and baselines first; else nothing harder than last time. */
             needs_baselines: boolean;
+        };
+        /** @description What an athlete did in a class. */
+        ComerLine: {
+            /** Format: uuid */
+            athlete_id: string;
+            name: string;
+            /** @description Days they came. */
+            days: number;
+            sets: number;
+            /** @description Clean reps. */
+            reps: number;
+            failed: components["schemas"]["Portion"];
+            /**
+             * Format: float
+             * @description Pull capacity after the first day in this time that says anything of it, as a share of bodyweight.
+             */
+            capacity_first: number | null;
+            /**
+             * Format: float
+             * @description And after the last.
+             */
+            capacity_last: number | null;
+            /**
+             * Format: date
+             * @description The day of their first strict rep, where it was in this time.
+             */
+            first_strict_on: string | null;
         };
         /** @description Whether an athlete comes to one day of a class. */
         ComingInput: {
@@ -3000,6 +3239,13 @@ export interface components {
          * @enum {string}
          */
         DateForm: "day-first" | "month-first";
+        /** @description What was decided on an athlete's calls of a verdict. */
+        DecidedLine: {
+            /** @enum {string} */
+            verdict: "refer" | "rest" | "step-down" | "switch" | "climb" | "test" | "stay";
+            accepted: number;
+            overridden: number;
+        };
         /** @description The coach's word: accepted as it is, or overridden with another verdict and a reason, and a set-up if it changes. */
         DecisionInput: {
             /** @description The version of the call that the coach saw. */
@@ -3904,8 +4150,46 @@ export interface components {
              */
             seen_at: string | null;
         };
+        /** @description What became of those who trained by a method: who got to the first strict rep, in how many weeks, and how many sets failed on the way. */
+        MethodLine: {
+            key: string;
+            name: string;
+            got_there: components["schemas"]["Portion"];
+            /**
+             * Format: float
+             * @description Weeks by which every other one gets there, those who left or still train counted as far as they were seen; none: not by half.
+             */
+            weeks: number | null;
+            /**
+             * Format: float
+             * @description Eight times in ten it is at least so many.
+             */
+            weeks_low: number | null;
+            /**
+             * Format: float
+             * @description And at most so many; none: it may be longer than anybody was seen.
+             */
+            weeks_high: number | null;
+            failed: components["schemas"]["Portion"];
+            /** @description Why little can be said. */
+            warning: string | null;
+        };
         MethodList: {
             methods: components["schemas"]["MethodStrip"][];
+        };
+        /** @description Calls and methods, and how they turned out. */
+        MethodReport: {
+            /** @description Whom it is about: those who trained last, archived ones too. */
+            athletes: number;
+            /**
+             * Format: date
+             * @description Calls of this day and later.
+             */
+            calls_from: string;
+            /** Format: date */
+            to: string;
+            methods: components["schemas"]["MethodLine"][];
+            calls: components["schemas"]["CallLine"][];
         };
         /** @description A method as it stands beside the others. */
         MethodStrip: {
@@ -3983,6 +4267,12 @@ export interface components {
             athletes: components["schemas"]["FloorAthlete"][];
             /** @description All of it, where some went out of use or came back; else none. */
             gear: components["schemas"]["FloorPiece"][] | null;
+        };
+        /** @description How many reps did not count for a reason. */
+        NoCountLine: {
+            /** @enum {string} */
+            reason: "short-at-bottom" | "short-at-top" | "swing" | "drop" | "leg-drive" | "grip-slip" | "other";
+            reps: number;
         };
         /** @description What could be done in the place of a line of the session. */
         OtherRungs: {
@@ -4305,6 +4595,20 @@ export interface components {
              * @description What the scale shows in kg, times standard gravity.
              */
             force_kg?: number | null;
+        };
+        /** @description So many of so many, and between which parts the true one lies eight times in ten. */
+        Portion: {
+            some: number;
+            all: number;
+            /**
+             * Format: float
+             * @description 0–1; none of none at all.
+             */
+            part: number | null;
+            /** Format: float */
+            low: number;
+            /** Format: float */
+            high: number;
         };
         /** @description How an exercise is done until a method says otherwise. */
         Practice: {
@@ -4658,6 +4962,56 @@ export interface components {
             reasons: string[];
             looks: components["schemas"]["ScreeningLook"][];
         };
+        /** @description One athlete over a time: what was done, what came of it, and what was decided. It says nothing of their health. */
+        SeasonReport: {
+            name: string;
+            /** @enum {string} */
+            range: "month" | "season" | "year" | "all";
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            to: string;
+            /** @description Days trained. */
+            days: number;
+            sets: number;
+            /** @description Clean reps. */
+            reps: number;
+            failed: components["schemas"]["Portion"];
+            /** @description Reps that did not count, by reason, the most frequent first. */
+            no_counts: components["schemas"]["NoCountLine"][];
+            /**
+             * Format: float
+             * @description Work up.
+             */
+            work_kj: number;
+            /**
+             * Format: float
+             * @description Seconds under control: holds but hangs, and lowerings.
+             */
+            controlled_s: number;
+            capacity_first: components["schemas"]["TrendPoint"] | null;
+            capacity_last: components["schemas"]["TrendPoint"] | null;
+            /**
+             * Format: float
+             * @description Bodyweight when the time began, or first weighed in it.
+             */
+            mass_first_kg: number | null;
+            /** Format: float */
+            mass_last_kg: number | null;
+            /** @description Most strict reps of a set. */
+            strict_reps: number;
+            /**
+             * Format: date
+             * @description The day of the first strict rep, where it was in this time.
+             */
+            first_strict_on: string | null;
+            bests: components["schemas"]["Best"][];
+            /** @description The stages stood at, in their order. */
+            stages: components["schemas"]["StageLine"][];
+            calls: components["schemas"]["DecidedLine"][];
+            /** @description More than two weeks without a set. */
+            breaks: components["schemas"]["TrendBreak"][];
+        };
         /** @description What a phone needs to make codes, told once. */
         SecondFactor: {
             /** @description To type into the phone (base32). */
@@ -4961,6 +5315,13 @@ export interface components {
         /** @description Who works in a gym, those who have left last. */
         Staff: {
             items: components["schemas"]["Member"][];
+        };
+        /** @description A stage, and since when it was stood at. */
+        StageLine: {
+            method: string;
+            stage: string;
+            /** Format: date */
+            since: string;
         };
         /** @description A stage as a method's strip shows it. */
         StageStrip: {
@@ -6389,6 +6750,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Athlete"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    seasonReport: {
+        parameters: {
+            query?: {
+                range?: "month" | "season" | "year" | "all";
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SeasonReport"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    seasonTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             /** @description A problem. */
@@ -8251,6 +8676,70 @@ export interface operations {
             };
         };
     };
+    classReport: {
+        parameters: {
+            query?: {
+                range?: "month" | "season" | "year" | "all";
+            };
+            header?: never;
+            path: {
+                class: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassReport"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    classTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     sendCommands: {
         parameters: {
             query?: never;
@@ -9821,6 +10310,122 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReminderList"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bandReport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BandReport"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bandTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    methodReport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MethodReport"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    methodTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             /** @description A problem. */

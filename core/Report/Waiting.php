@@ -36,7 +36,7 @@ final readonly class Waiting
             $came = count(array_filter($spells, static fn (Spell $s): bool => $s->cameAbout && $s->length === $length));
             $left *= 1.0 - $came / $waiting;
             $variance += $came === $waiting ? INF : $came / ($waiting * ($waiting - $came));
-            $spread = is_finite($variance) ? exp($z * sqrt($variance)) : 1.0;
+            $spread = $variance === INF ? 1.0 : exp($z * sqrt($variance));
             $steps[] = [$length, $left, $left / $spread, min(1.0, $left * $spread)];
         }
 

@@ -24,11 +24,14 @@ final readonly class BestQuery
     {
     }
 
-    /** @return list<BestResponse> */
-    public function of(string $athleteId): array
+    /**
+     * @param  string|null  $from  only of this day and later
+     * @return list<BestResponse>
+     */
+    public function of(string $athleteId, ?string $from = null): array
     {
         $seen = LoggedSet::standing($athleteId)->where('purpose', '<>', Purpose::Home)
-            ->where('trained_on', '>=', $this->days->daysAgo(self::LOOK_BACK_DAYS));
+            ->where('trained_on', '>=', max($from ?? '', $this->days->daysAgo(self::LOOK_BACK_DAYS)));
         $best = (clone $seen)->whereNotNull('setup_key')->where('clean_reps', '>=', 1)
             ->selectRaw('DISTINCT ON (setup_key) '.implode(', ', self::COLUMNS))
             ->orderBy('setup_key')->orderByDesc('clean_reps')->orderBy('trained_on');

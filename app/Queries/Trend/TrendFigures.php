@@ -62,7 +62,8 @@ final readonly class TrendFigures
     {
         $rows = $this->db->select(
             'SELECT before AS from, day AS to FROM (SELECT day, lag(day) OVER (ORDER BY day) AS before FROM (
-                SELECT DISTINCT trained_on AS day FROM logged_sets WHERE gym_id = ? AND athlete_id = ? AND trained_on >= ? AND NOT withdrawn UNION SELECT ?::date
+                SELECT DISTINCT trained_on AS day FROM logged_sets s WHERE gym_id = ? AND athlete_id = ? AND trained_on >= ? AND NOT withdrawn
+                    AND NOT EXISTS (SELECT 1 FROM logged_sets later WHERE later.gym_id = s.gym_id AND later.replaces_id = s.id) UNION SELECT ?::date
             ) days) gaps WHERE day - before > ? ORDER BY day',
             [$this->gym->id(), $athleteId, $from, $today, self::BREAK_DAYS],
         );

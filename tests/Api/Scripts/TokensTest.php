@@ -44,10 +44,10 @@ it('lets a script log a set and read the call, in the name of who made its token
     $row = DB::table('api_tokens')->where('id', $id)->first();
     expect($row->token)->toBe(hash('sha256', $token))->and(strlen($token))->toBeGreaterThan(40)
         ->and($row->used_at)->not->toBeNull();
-    $this->clock->pass(30);
+    $this->clock->passSeconds(30);
     $this->getJson('/api/v1/me')->assertOk();
     expect(DB::table('api_tokens')->value('used_at'))->toBe($row->used_at);
-    $this->clock->pass(31);
+    $this->clock->passSeconds(31);
     $this->getJson('/api/v1/me')->assertOk();
     expect(DB::table('api_tokens')->value('used_at'))->not->toBe($row->used_at);
 });
@@ -114,7 +114,7 @@ it('ends a token, and each by itself with its time', function (): void {
     $this->deleteJson("/api/v1/tokens/$id")->assertOk()->assertJsonPath('items.1.open', false);
     asScript($this, $ended)->getJson('/api/v1/me')->assertUnauthorized();
     asScript($this, $short)->getJson('/api/v1/me')->assertOk();
-    $this->clock->pass(86400);
+    $this->clock->passSeconds(86400);
     asScript($this, $short)->getJson('/api/v1/me')->assertUnauthorized();
 });
 
@@ -155,7 +155,7 @@ it('makes whoever guesses tokens wait, and nobody else', function (): void {
     }
     asScript($this, 'once more')->getJson('/api/v1/me')->assertStatus(429)->assertHeader('Retry-After');
     $this->signInAs($this->coach)->getJson('/api/v1/me')->assertOk();
-    $this->clock->pass(20);
+    $this->clock->passSeconds(20);
     asScript($this, $token)->getJson('/api/v1/me')->assertOk();
 });
 

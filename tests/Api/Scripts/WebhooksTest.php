@@ -103,7 +103,7 @@ it('tries again what did not arrive, later each time, and gives up after a day',
         expect($delivery->tries)->toBe($try)->and($delivery->delivered_at)->toBeNull();
         $waits[] = $delivery->next_at === null ? null : $delivery->next_at->getTimestamp() - $this->clock->now()->getTimestamp();
         ($this->send)(); // not before its time
-        $this->clock->pass((int) end($waits));
+        $this->clock->passSeconds((int) end($waits));
     }
 
     expect($waits)->toBe([...WebhookDelivery::WAITS_S, null])->and($this->sent)->toHaveCount(7);
@@ -116,7 +116,7 @@ it('asks an address that is away once, and keeps what else waits for it', functi
     array_map(fn () => addAthlete($this), range(1, 3));
     ($this->send)();
     expect($this->sent)->toHaveCount(1);
-    $this->clock->pass(60);
+    $this->clock->passSeconds(60);
     ($this->send)();
 
     expect($this->sent)->toHaveCount(4)->and(WebhookDelivery::query()->whereNull('delivered_at')->count())->toBe(0);
@@ -130,7 +130,7 @@ it('loses nothing where a worker dies while it sends', function (): void {
     ($this->answers)(200);
     ($this->send)();
     expect($this->sent)->toHaveCount(0); // another worker may still be at it
-    $this->clock->pass(121);
+    $this->clock->passSeconds(121);
     ($this->send)();
 
     expect($this->sent)->toHaveCount(1);
@@ -152,7 +152,7 @@ it('can be tried, changed and ended, and then tells nobody any more', function (
     expect($this->sent)->toHaveCount(1)->and(WebhookDelivery::query()->count())->toBe(2);
     $this->putJson('/api/v1/webhooks', $changed)->assertNotFound();
 
-    $this->clock->pass(31 * 86400);
+    $this->clock->passSeconds(31 * 86400);
     ($this->send)();
     expect(WebhookDelivery::query()->count())->toBe(0);
 });

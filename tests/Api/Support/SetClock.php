@@ -29,9 +29,4 @@ final class SetClock implements ClockInterface
     {
         $this->now = $this->now->modify("+$seconds seconds");
     }
-
-    public function pass(int $seconds): void
-    {
-        $this->now = $this->now->modify("+$seconds seconds");
-    }
 }

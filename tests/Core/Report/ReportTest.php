@@ -42,7 +42,7 @@ it('holds the true part of failed sets about eight times in ten, of athletes who
             $counts[] = [$failed, $sets];
         }
         $portion = Portion::ofEach($counts);
-        $held += $portion->low <= 0.15 && 0.15 <= $portion->high ? 1 : 0;
+        $held += $portion->low <= 0.15 && $portion->high >= 0.15 ? 1 : 0;
     }
 
     expect($held / 600)->toBeGreaterThan(0.74)->toBeLessThan(0.86);
