@@ -70,6 +70,7 @@ export const router = createRouter({
         { path: '/methods/rules', component: () => import('./methods/RulesPage.vue'), meta: { title: 'House rules' } },
         { path: '/methods/:method', component: () => import('./methods/MethodPage.vue'), props: true, meta: { title: 'Method' } },
         { path: '/cards', component: () => import('./cards/ClassCardsPage.vue'), meta: { title: 'Cards of the class' } },
+        { path: '/reports', component: () => import('./reports/ReportsPage.vue'), meta: { title: 'Reports' } },
         { path: '/log', component: () => import('./log/LogPage.vue'), meta: { title: 'Log' } },
         { path: '/imports', component: () => import('./imports/ImportsPage.vue'), meta: { title: 'Bring in', right: 'records' } },
         { path: '/calls', component: () => import('./calls/CallsPage.vue'), meta: { title: 'Calls' } },

@@ -47,6 +47,7 @@ const actions = computed(() => [
     { key: 'card', label: 'Card' },
     ...(session.may('coach') ? [{ key: 'link', label: 'Own page' }] : []),
     { key: 'log', label: 'Log' },
+    { key: 'report', label: 'Report' },
     ...(session.may('health') ? [{ key: 'export', label: 'Export' }] : []),
     ...(session.may('coach')
         ? [
@@ -62,6 +63,7 @@ function act(key: string): void {
         baseline: () => emit('baseline'),
         place: () => emit('place'),
         log: () => void router.push({ path: '/log', query: { athlete: props.athlete.id } }),
+        report: () => void router.push({ path: '/reports', query: { athlete: props.athlete.id } }),
         export: () => location.assign(`/api/v1/athletes/${props.athlete.id}/export`),
         edit: () => emit('edit'),
         archive: () => emit('archive', !props.athlete.archived),

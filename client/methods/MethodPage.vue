@@ -2,6 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
+import { download } from '../domain/download';
 import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { percent } from '../domain/units';
@@ -33,11 +34,7 @@ async function take(): Promise<void> {
     const result = await outcome(api.GET('/api/v1/methods/{method}', { params: { path: { method: props.method } } }));
     problem.value = result.ok ? undefined : result.problem;
     if (result.ok) {
-        const link = document.createElement('a');
-        link.href = URL.createObjectURL(new Blob([JSON.stringify(result.value, null, 2)], { type: 'application/json' }));
-        link.download = `${props.method}.json`;
-        link.click();
-        URL.revokeObjectURL(link.href);
+        download(new Blob([JSON.stringify(result.value, null, 2)], { type: 'application/json' }), `${props.method}.json`);
     }
 }
 

@@ -110,6 +110,7 @@ async function open(): Promise<void> {
         <SelectFilter label="Sorted" :options="orders" :value="address.value.order" @pick="address.set({ order: $event, page: '1' })" />
         <SelectFilter label="Shown" :options="shows" :value="address.value.show" @pick="address.set({ show: $event, page: '1' })" />
         <NButton @click="router.push('/log')">Log</NButton>
+        <NButton @click="router.push('/reports')">Reports</NButton>
         <NButton v-if="$may('records')" @click="router.push('/imports')">Bring in</NButton>
         <NButton @click="router.push({ path: '/cards', query: address.value.tag ? { tag: address.value.tag } : {} })">Cards</NButton>
         <NButton v-if="$may('coach')" type="primary" @click="router.push('/people/new')">Add an athlete</NButton>

@@ -47,6 +47,10 @@ export const pages: Record<string, readonly string[]> = {
     '/methods/:method': ['Its stages with their sets and gates. Copy it to write your own.'],
     '/cards': ['The cards of a class, four to a sheet.'],
     '/log': ['Everything logged, by person, exercise, class, day or words. What you see can be taken along as a table.'],
+    '/reports': [
+        'A season of one athlete, a class, the bands, and calls and methods: to read, to print, and as a table.',
+        'Figures of a group come with the range that holds the truth eight times in ten; under twenty people they say little.',
+    ],
     '/imports': [
         'A spreadsheet of people, weighings or sets. Say what each column is; you see what becomes of each line before any is stored.',
         'One import can be undone as a whole; what was corrected since stays.',

@@ -169,6 +169,14 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('GET /api/v1/classes/{class}/days/{on}/workout', $day, query: 'task=21-15-9%20pull-ups&set=10');
     $ask('GET /api/v1/pulse/{ticket}', ['ticket' => $cursor['pulse']]);
     $ask('GET /api/v1/classes');
+    $ask('GET /api/v1/classes/{class}/report', ['class' => $class]);
+    $ask('GET /api/v1/classes/{class}/report.csv', ['class' => $class]);
+    $ask('GET /api/v1/athletes/{athlete}/report', $of, query: 'range=year');
+    $ask('GET /api/v1/athletes/{athlete}/report.csv', $of);
+    $ask('GET /api/v1/reports/bands');
+    $ask('GET /api/v1/reports/bands.csv');
+    $ask('GET /api/v1/reports/methods');
+    $ask('GET /api/v1/reports/methods.csv');
     $ask(
         'PUT /api/v1/classes/{class}',
         ['class' => $class],

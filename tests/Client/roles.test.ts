@@ -91,6 +91,7 @@ it('says of a page for another role whose it is', async () => {
         '/people/:id/compare': 'coach',
         '/imports': 'records',
         '/staff': 'gym',
+        '/scripts': 'gym',
         '/audit': 'gym',
         '/mailbox': 'gym',
     });

@@ -227,14 +227,28 @@ final class LoggedSet extends Record
      */
     public static function firstStrictOf(array $athleteIds, string $after): array
     {
-        $strict = static fn (): Builder => self::standingAnywhere()->where(static fn (Builder $q) => $q->whereRaw(self::STRICT));
-        $lately = $strict()->whereIn('athlete_id', $athleteIds)->where('trained_on', '>', $after)->groupBy('athlete_id')
-            ->selectRaw('athlete_id, min(trained_on) AS on_day')->pluck('on_day', 'athlete_id')->all();
-        $before = $strict()->whereIn('athlete_id', array_keys($lately))->where('trained_on', '<=', $after)
-            ->distinct()->pluck('athlete_id')->all();
+        $lately = self::firstStrict($athleteIds, $after);
+        $before = array_filter(
+            array_keys($lately),
+            static fn (string $id): bool => self::standing($id)->where(static fn (Builder $q) => $q->whereRaw(self::STRICT))->where('trained_on', '<=', $after)
+                ->orderByDesc('trained_on')->limit(1)->exists(), // one step down an index for each, however long they have been strict
+        );
 
-        /** @var array<string, string> */
         return array_diff_key($lately, array_flip($before));
+    }
+
+    /**
+     * The same, whatever came before.
+     *
+     * @param  list<string>  $athleteIds
+     * @return array<string, string>
+     */
+    public static function firstStrict(array $athleteIds, string $after = '0001-01-01'): array
+    {
+        /** @var array<string, string> */
+        return self::standingAnywhere()->where(static fn (Builder $q) => $q->whereRaw(self::STRICT))
+            ->whereIn('athlete_id', $athleteIds)->where('trained_on', '>', $after)->groupBy('athlete_id')
+            ->selectRaw('athlete_id, min(trained_on) AS on_day')->pluck('on_day', 'athlete_id')->all();
     }
 
     /**

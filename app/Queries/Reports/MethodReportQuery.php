@@ -31,8 +31,6 @@ final readonly class MethodReportQuery
 
     private const DAYS_A_WEEK = 7.0;
 
-    private const FIRST_DAY = '0001-01-01';
-
     public function __construct(
         private ConnectionInterface $db,
         private CurrentGym $gym,
@@ -99,7 +97,7 @@ final readonly class MethodReportQuery
     {
         $trained = LoggedSet::standingOf($ids)->toBase()->groupBy('athlete_id')
             ->selectRaw('athlete_id, min(trained_on) AS first_on, max(trained_on) AS last_on')->get()->keyBy('athlete_id');
-        $strict = LoggedSet::firstStrictOf($ids, self::FIRST_DAY);
+        $strict = LoggedSet::firstStrict($ids);
         $moves = PlaceChange::query()->whereIn('athlete_id', $ids)->orderBy('since')->orderBy('made_at')
             ->get(['athlete_id', 'method_key', 'since'])->groupBy('athlete_id');
         $spells = [];

@@ -82,11 +82,11 @@ $views = [
         fn (Page $page) => $page->press('Screen')->see('Both arms overhead'),
     ],
     'session' => [LAPTOP, JOLYON_PAGE.'/session', 'Weeks ahead', null],
-    'weeks' => [LAPTOP, JOLYON_PAGE.'/weeks', 'What comes, about when', null],
     'methods' => [LAPTOP, '/methods', 'Band taper', null],
     'house-rules' => [LAPTOP, '/methods/rules', 'Grip width', null],
     'own-page' => [PHONE, JOLYON_PAGE.'/link', 'Copy the link', $ownPage],
     'import' => [LAPTOP, '/imports', 'What is in the file?', $oldLog],
+    'report' => [LAPTOP, '/reports?athlete='.basename(JOLYON_PAGE), 'Picture (SVG)', null],
     'staff' => [LAPTOP, '/staff', 'Invite somebody', $invited],
     'calls' => [LAPTOP, '/calls', 'Refer', null],
 ];
