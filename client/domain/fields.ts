@@ -1,5 +1,6 @@
 import type { Fault } from './problems';
-import { parseNumber, toApi, toTyped, type TypedUnit } from './units';
+import { parseTyped } from './typed';
+import { toApi, toTyped, type TypedUnit } from './units';
 
 /** The allowed range of a field in the API's unit. */
 export interface Limits {
@@ -20,7 +21,7 @@ export function rangeText(limits: Limits, unit: TypedUnit): string {
 
 /** Reads a typed quantity; what is wrong is said with the value and the range. */
 export function readQuantity(text: string, unit: TypedUnit, limits: Limits, required: boolean): Reading {
-    const typed = parseNumber(text);
+    const typed = parseTyped(text, unit);
     if (typed === undefined) {
         return { value: undefined, error: required ? `Needed: ${rangeText(limits, unit) || `a number of ${unit}`}.` : undefined };
     }
@@ -30,7 +31,7 @@ export function readQuantity(text: string, unit: TypedUnit, limits: Limits, requ
     }
     const value = toApi(typed, unit);
     const outside = value < (limits.low ?? -Infinity) || value > (limits.high ?? Infinity);
-    return { value, error: outside ? `${text.trim()} ${unit} is outside ${rangeText(limits, unit)}.` : undefined };
+    return { value, error: outside ? `${toTyped(value, unit)} ${unit} is outside ${rangeText(limits, unit)}.` : undefined };
 }
 
 /** What can be used of a reading: its value, if nothing is wrong with it. */

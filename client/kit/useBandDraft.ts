@@ -3,7 +3,8 @@ import { faultText, readQuantity, usable } from '../domain/fields';
 import type { Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Fault } from '../domain/problems';
-import { forceIn, parseNumber, toTyped } from '../domain/units';
+import { parseTyped } from '../domain/typed';
+import { forceIn, toTyped } from '../domain/units';
 
 export interface PointDraft {
     length: string;
@@ -71,7 +72,7 @@ export function useBandDraft(start: Schemas['Band'] | undefined): BandDraft {
     function switchUnit(index: number): void {
         const point = typed.points[index];
         if (point) {
-            const typedForce = parseNumber(point.force);
+            const typedForce = parseTyped(point.force, point.unit);
             point.unit = point.unit === 'kg' ? 'N' : 'kg';
             point.force = typeof typedForce === 'number' ? forceIn(typedForce, point.unit) : point.force;
         }

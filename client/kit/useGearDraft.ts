@@ -3,6 +3,7 @@ import type { Gear, GearKind } from '../domain/gear';
 import { faultText, readQuantity } from '../domain/fields';
 import type { Schemas } from '../domain/http';
 import type { Fault } from '../domain/problems';
+import { parseTyped } from '../domain/typed';
 import { parseNumber, toApi, toTyped } from '../domain/units';
 import { gearFields, limitsOf, type GearField } from './gearFields';
 
@@ -22,7 +23,7 @@ export function readStraps(text: string): number[] | undefined {
     const numbers = text
         .split(/[;\s]+|,\s+/)
         .filter((part) => part !== '')
-        .map(parseNumber);
+        .map((part) => parseTyped(part, 'cm'));
     return numbers.length > 0 && numbers.every((n) => typeof n === 'number') ? numbers.map((n) => toApi(n, 'cm')) : undefined;
 }
 

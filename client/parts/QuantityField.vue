@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NInput } from 'naive-ui';
 import { rangeText, type Limits } from '../domain/fields';
+import { readBack } from '../domain/typed';
 import type { TypedUnit } from '../domain/units';
 import FormField from './FormField.vue';
 
@@ -11,7 +12,7 @@ const text = defineModel<string>({ required: true });
 <template>
     <FormField
         :label="optional ? `${label} (optional)` : label"
-        :hint="[rangeText(limits, unit), hint].filter(Boolean).join(' · ')"
+        :hint="[readBack(text, unit), rangeText(limits, unit), hint].filter(Boolean).join(' · ')"
         :error="error"
     >
         <template #default="{ inputProps, status }">

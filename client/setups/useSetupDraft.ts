@@ -1,7 +1,8 @@
 import { computed, reactive, type ComputedRef } from 'vue';
 import { bandsInUse, inUse, type Choice, type Doable, type Exercise, type Kit } from '../domain/gear';
 import { kinds } from '../domain/kinds';
-import { parseNumber, toApi, toTyped } from '../domain/units';
+import { parseTyped } from '../domain/typed';
+import { toApi, toTyped } from '../domain/units';
 
 export const FLOOR = 'floor';
 export const PLATES = 'plates';
@@ -49,7 +50,7 @@ function footing(draft: SetupDraft): Pick<Choice, 'box_id' | 'plate_ids'> {
 }
 
 function rowOf(draft: SetupDraft, kit: Kit): Choice | undefined {
-    const mark = parseNumber(draft.markCm);
+    const mark = parseTyped(draft.markCm, 'cm');
     if (draft.anchor === null || typeof mark !== 'number') {
         return undefined;
     }
@@ -80,8 +81,8 @@ function bandsOf(draft: SetupDraft): Choice | undefined {
 
 /** The set-up that the draft stands for; undefined while something is missing. */
 export function choiceOf(draft: SetupDraft, kit: Kit): Choice | undefined {
-    const stack = parseNumber(draft.stackKg);
-    const scale = parseNumber(draft.scaleKg);
+    const stack = parseTyped(draft.stackKg, 'kg');
+    const scale = parseTyped(draft.scaleKg, 'kg');
     const helped = {
         ...(scale === undefined || scale === null ? {} : { scale_kg: scale }),
         ...(draft.grade ? { grade: draft.grade } : {}),
@@ -133,7 +134,7 @@ export function exerciseOf(draft: SetupDraft, kit: Kit): Exercise | undefined {
     const setup = choiceOf(draft, kit);
     const doable = doableOn(kit, draft.kind);
     const movement = doable?.movements.includes(draft.movement) ? draft.movement : 'full';
-    const seconds = parseNumber(draft.seconds);
+    const seconds = parseTyped(draft.seconds, 's');
     if (!setup || (isTimed(movement) && typeof seconds !== 'number')) {
         return undefined;
     }
