@@ -208,6 +208,7 @@ Route::middleware([
     Route::get('athletes/{athlete}/standing-height', [SetupController::class, 'standingHeight']);
     Route::get('athletes/{athlete}/for-reps', [SetupController::class, 'forReps']);
     Route::get('athletes/{athlete}/sets', [SetController::class, 'index']);
+    Route::get('athletes/{athlete}/last-time', [SetController::class, 'lastTime']);
     Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
     Route::get('athletes/{athlete}/session', [SessionController::class, 'show']);
     Route::get('athletes/{athlete}/session/others', [SessionController::class, 'others']);

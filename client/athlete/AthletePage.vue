@@ -103,15 +103,6 @@ async function tellPain(pain: Schemas['Pain']): Promise<Problem | undefined> {
     return result.ok ? undefined : result.problem;
 }
 
-/** Counts of the latest session before today on this set-up, in order. */
-const before = computed(() => {
-    const earlier = counted.value.filter((s) => s.trained_on < day.value && s.setup_key === athlete.value?.rung?.key);
-    return earlier
-        .filter((s) => s.trained_on === earlier[0]?.trained_on)
-        .map((s) => s.clean_reps ?? 0)
-        .reverse();
-});
-
 async function beside(step: 1 | -1): Promise<void> {
     const roster = await outcome(api.GET('/api/v1/athletes', { params: { query: {} } }));
     const ids = roster.ok ? roster.value.items.map((a) => a.id) : [];
@@ -182,7 +173,6 @@ useKeys((key) => {
                     :rung="athlete.rung"
                     :standard="athlete.standard"
                     :done="today"
-                    :before="before"
                     :tell-pain="tellPain"
                     :ladder="onLadder"
                     :lowering="athlete.lowerings_left ?? undefined"

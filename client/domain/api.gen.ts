@@ -321,6 +321,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/athletes/{athlete}/last-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What was done the last time on a set-up, before today. */
+        get: operations["lastTime"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/athletes/{athlete}/link": {
         parameters: {
             query?: never;
@@ -3926,6 +3943,20 @@ export interface components {
              */
             step: number;
         };
+        /** @description What an athlete did the last day before today on which they were on a set-up. */
+        LastTime: {
+            /**
+             * Format: date
+             * @description None where they were not on it in the last year.
+             */
+            on: string | null;
+            /** @description Clean reps of each set, in order. */
+            reps: number[];
+            /** @description Seconds of each hold, in order. */
+            seconds: number[];
+            /** @description Reps left after the last of them; none where nobody said. */
+            reserve: number | null;
+        };
         /** @description What the athlete's own sets say of help that nobody measured, with its 80 % interval. */
         LearnedHelp: {
             /** Format: float */
@@ -6505,6 +6536,40 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Ladder"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    lastTime: {
+        parameters: {
+            query: {
+                /** @description An Exercise as JSON. */
+                exercise: string;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LastTime"];
                 };
             };
             /** @description A problem. */

@@ -18,15 +18,14 @@ import SeenRow from './SeenRow.vue';
 import SetsToday from './SetsToday.vue';
 import { toldPain, usePad } from './usePad';
 import { useTaking } from './useTaking';
-import { countChips, left, reserveChips } from './counts';
+import { countChips, lastTimeWords, left, reserveChips } from './counts';
+import { useLastTime } from './useLastTime';
 
 const props = defineProps<{
     athleteId: string;
     rung: Schemas['Rung'];
     standard: Schemas['Standard'];
     done: readonly Schemas['Set'][];
-    /** Clean counts of the session before, in order. */
-    before: readonly number[];
     tellPain: (pain: Schemas['Pain']) => Promise<Problem | undefined>;
     /** What a mixed set can begin on, and what is next. */
     ladder?: readonly Schemas['Rung'][];
@@ -50,7 +49,12 @@ const mixedOpen = ref(false);
 /** Of this exercise alone: what is done on another one says nothing of it. */
 const isOnThis = (w: Waiting): boolean => JSON.stringify(waitingSet(w)?.exercise) === JSON.stringify(props.rung.exercise);
 const waiting = computed(() => queue.pending.filter((w) => w.athleteId === props.athleteId && isWholeSet(w) && isOnThis(w)));
-const last = computed(() => props.before[props.done.length + waiting.value.length] ?? props.before.at(-1) ?? null);
+const lastTime = useLastTime(
+    () => props.athleteId,
+    () => props.rung.exercise,
+);
+const before = computed(() => lastTime.value.value?.reps ?? []);
+const last = computed(() => before.value[props.done.length + waiting.value.length] ?? before.value.at(-1) ?? null);
 /** A shorter one was a slip of the thumb. */
 const LEAST_SPLIT_S = 0.3;
 
@@ -119,6 +123,7 @@ async function tellOnly(): Promise<void> {
                     carries {{ mass(rung.carried.carried_kg.mean) }}, {{ percent(rung.carried.share.mean) }}
                     <template v-if="rung.prediction">· {{ likelyText(rung.prediction) }}</template>
                 </p>
+                <p v-if="lastTime.value.value?.on" class="small dim">{{ lastTimeWords(lastTime.value.value) }}</p>
             </div>
             <SetsToday :done="done" :waiting="waiting" :sets="standard.sets" />
         </header>

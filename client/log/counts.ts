@@ -1,5 +1,6 @@
 import type { Schemas } from '../domain/http';
-import { percent } from '../domain/units';
+import { day, percent } from '../domain/units';
+
 /** Chips to pick a count of reps from, none up to so many. */
 export const countChips = (most: number): { value: number; label: string }[] =>
     Array.from({ length: most + 1 }, (_, n) => ({ value: n, label: String(n) }));
@@ -30,3 +31,10 @@ export const bestLine = (best: Schemas['Best']): DayLine => ({
     beside: best.carried_share !== null && best.clean_reps !== null ? percent(best.carried_share) : undefined,
     counts: [countOf(best)],
 });
+
+/** “Last time, Tue 24 Nov: 8, 8, 7, 2 left”. */
+export function lastTimeWords({ on, reps, seconds, reserve }: Schemas['LastTime']): string {
+    const done = [...reps.map(String), ...seconds.map((s) => `${Math.round(s)} s`)].join(', ');
+    const rest = reserve === null ? '' : reserve === 0 ? ', to failure' : `, ${reserve} left`;
+    return on === null ? '' : `Last time, ${day(on)}: ${done}${rest}`;
+}

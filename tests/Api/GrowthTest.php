@@ -57,6 +57,7 @@ it('reads no more of ten years of log than of one week', function (): void {
             "/api/v1/athletes/$athlete/ladder?lane=pull",
             "/api/v1/athletes/$athlete/trend",
             "/api/v1/athletes/$athlete/report?range=month",
+            "/api/v1/athletes/$athlete/last-time?exercise=".urlencode((string) json_encode(exercise($bar, $bands[2]))),
             "/api/v1/bands/{$bands[2]}/learned",
             "/api/v1/athletes/$athlete/baseline",
             "/api/v1/athletes/$athlete/session",

@@ -3,12 +3,18 @@ import { computed } from 'vue';
 import type { Schemas } from '../../domain/http';
 import { mass, percent, secondsWords, seconds } from '../../domain/units';
 import { useCommandQueue } from '../../composables/useCommandQueue';
+import { lastTimeWords } from '../counts';
+import { useLastTime } from '../useLastTime';
 import HangTimer from './HangTimer.vue';
 
 const props = defineProps<{ athleteId: string; rung: Schemas['Rung']; standard: Schemas['Standard']; today: readonly Schemas['Set'][] }>();
 const emit = defineEmits<{ logged: [id: string, text: string] }>();
 
 const queue = useCommandQueue();
+const lastTime = useLastTime(
+    () => props.athleteId,
+    () => props.rung.exercise,
+);
 const done = computed(() =>
     props.today.filter((s) => s.hang_s !== null && s.setup_key === props.rung.key).map((s) => seconds(s.hang_s ?? 0)),
 );
@@ -31,6 +37,7 @@ async function save({ hang_s }: { hang_s: number }): Promise<boolean> {
                     carries {{ mass(rung.carried.carried_kg.mean) }}, {{ percent(rung.carried.share.mean) }} · goal {{ standard.words }}
                     <template v-if="rung.seconds">· {{ secondsWords(rung.seconds) }}</template>
                 </p>
+                <p v-if="lastTime.value.value?.on" class="small dim">{{ lastTimeWords(lastTime.value.value) }}</p>
             </div>
             <p v-if="done.length > 0" class="done" aria-label="Holds today">{{ done.join('  ') }}</p>
         </header>

@@ -23,6 +23,12 @@ function pad({
                 { code: 'sore', moment: 'lowering', text: 'Start small.' },
             ],
         }),
+        'GET /api/v1/athletes/jolyon/last-time': () => ({
+            on: before.length > 0 ? '2026-02-24' : null,
+            reps: before,
+            seconds: [],
+            reserve: 2,
+        }),
         'POST /api/v1/commands': ({ body }) => {
             if (state.away) {
                 return refuse(503, 'away', 'The server is away.');
@@ -37,7 +43,6 @@ function pad({
         next: rook,
         standard: jolyon.standard,
         done,
-        before,
         lowering,
         tellPain: async (pain: unknown) => void told.push(pain),
     });
@@ -59,7 +64,8 @@ it('fills the key of what is asked, and logs that with Enter, whatever is likely
 });
 
 it('logs a likely count with one tap, on the set-up it shows, with the aim and last time marked', async () => {
-    const { sent, press, emitted, text } = pad({ before: [9, 8] });
+    const { sent, press, emitted, text, sees } = pad({ before: [9, 8] });
+    await sees('Last time, Tue 24 Feb: 9, 8, 2 left');
     expect(text()).toContain('carries 46.9 kg, 67 % · likely 6–10');
     expect(text()).toContain('8 asked · likely 9 last');
     await press(/^9/, COUNTS);

@@ -21,6 +21,8 @@ use SteadyRung\Exercise\Style\Width;
 #[OA\Schema(schema: 'Exercise')]
 final readonly class ExerciseJson implements \JsonSerializable
 {
+    private const MOST_LETTERS = 1200;
+
     public const MANNER = ['movement', 'at', 'seconds', 'grip', 'width', 'up_by'];
 
     private function __construct(
@@ -64,6 +66,12 @@ final readonly class ExerciseJson implements \JsonSerializable
         $setup = ChoiceJson::read($json->object('setup'));
 
         return $json->build(static fn (JsonObject $j): Exercise => Exercise::of($setup, ...self::style($j)));
+    }
+
+    /** As JSON in the query of an address. */
+    public static function ofQuery(JsonObject $query): Exercise
+    {
+        return self::read(JsonObject::parse($query->text('exercise', self::MOST_LETTERS)));
     }
 
     /**

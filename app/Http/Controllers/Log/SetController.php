@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Log;
 use App\Actions\Log\LogSet;
 use App\Actions\Log\SetDone;
 use App\Actions\Log\WithdrawSet;
+use App\Formats\Json\Setups\ExerciseJson;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Nothing;
@@ -16,7 +17,9 @@ use App\Http\Requests\ReadInput;
 use App\Http\Requests\WithdrawalInput;
 use App\Models\Athletes\Athlete;
 use App\Models\Gym\User;
+use App\Queries\Log\LastTimeQuery;
 use App\Queries\Log\SetQuery;
+use App\Responses\Log\LastTimeResponse;
 use App\Responses\Log\SetPageResponse;
 use App\Responses\Log\SetResponse;
 use Illuminate\Http\JsonResponse;
@@ -36,6 +39,25 @@ final class SetController
     public function index(Athlete $athlete, Request $request, SetQuery $reading): JsonResponse
     {
         return new JsonResponse($reading->page($athlete->id, PageInput::read($request)->page));
+    }
+
+    #[OA\Get(
+        path: '/api/v1/athletes/{athlete}/last-time',
+        operationId: 'lastTime',
+        description: 'What was done the last time on a set-up, before today.',
+        parameters: [new OA\QueryParameter(
+            name: 'exercise',
+            description: 'An Exercise as JSON.',
+            required: true,
+            schema: new OA\Schema(type: 'string'),
+        )],
+        responses: [new Answer(200, LastTimeResponse::class)],
+    )]
+    public function lastTime(Athlete $athlete, Request $request, LastTimeQuery $reading): JsonResponse
+    {
+        $query = JsonObject::ofQuery($request->query->all())->allowing('exercise');
+
+        return new JsonResponse($reading->of($athlete, ExerciseJson::ofQuery($query)));
     }
 
     #[OA\Post(

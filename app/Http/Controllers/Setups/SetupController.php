@@ -20,7 +20,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 use SteadyRung\Exercise\Choices\InRow;
-use SteadyRung\Exercise\Exercise;
 use SteadyRung\OutOfRange;
 use SteadyRung\Strength\Reps\RepCurve;
 
@@ -48,7 +47,7 @@ final readonly class SetupController
     public function show(Athlete $athlete, Request $request): JsonResponse
     {
         $query = JsonObject::ofQuery($request->query->all())->allowing('exercise');
-        $exercise = self::exercise($query);
+        $exercise = ExerciseJson::ofQuery($query);
 
         return new JsonResponse($query->buildAt('exercise', fn (): SetupAnswerJson => $this->view->of($athlete, $exercise)));
     }
@@ -86,7 +85,7 @@ final readonly class SetupController
         if (! $query->has('exercise')) {
             return new JsonResponse($this->view->heelMarks($athlete, Read::share($query, 'share')));
         }
-        $row = self::exercise($query)->setup;
+        $row = ExerciseJson::ofQuery($query)->setup;
         if (! $row instanceof InRow) {
             throw $query->fault('exercise', 'Only a row has a heel mark.');
         }
@@ -128,10 +127,5 @@ final readonly class SetupController
         $query->build(static fn () => OutOfRange::guard(['reps' => [$reps, [1.0, RepCurve::MOST_REPS]]]));
 
         return new JsonResponse($this->view->forReps($athlete, $reps));
-    }
-
-    private static function exercise(JsonObject $query): Exercise
-    {
-        return ExerciseJson::read(JsonObject::parse($query->text('exercise', 1200)));
     }
 }
