@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import { api, outcome } from '../domain/http';
 import { cautionsOf } from '../domain/kinds';
 import { day } from '../domain/units';
 import ReadNote from '../parts/ReadNote.vue';
@@ -11,7 +10,7 @@ import { useSession } from '../composables/useSession';
 import { useToday } from '../composables/useToday';
 import PrintSheet from '../parts/PrintSheet.vue';
 import SetupCard from './SetupCard.vue';
-import { loadCard } from './useCards';
+import { loadCard, loadOwn } from './useCards';
 
 const props = defineProps<{ id: string }>();
 
@@ -24,14 +23,7 @@ const card = useRead(['card', props.id, route.query.exercise], () =>
     loadCard(props.id, typeof route.query.exercise === 'string' ? route.query.exercise : undefined),
 );
 /** Who has a link to their own page finds it on the card. */
-const link = useRead(
-    ['link', props.id],
-    () => outcome(api.GET('/api/v1/athletes/{athlete}/link', { params: { path: { athlete: props.id } } })),
-    {
-        kept: false,
-    },
-);
-const own = computed(() => (link.value.value?.path ? `${location.origin}${link.value.value.path}` : undefined));
+const own = useRead(['own address', props.id], () => loadOwn(props.id), { kept: false }).value;
 const shown = computed(() => (card.value.value ? cautionsOf(card.value.value.setup.exercise, cautions.items) : []));
 </script>
 

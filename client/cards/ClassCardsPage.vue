@@ -13,7 +13,7 @@ import { useSession } from '../composables/useSession';
 import { useToday } from '../composables/useToday';
 import PrintSheet from '../parts/PrintSheet.vue';
 import SetupCard from './SetupCard.vue';
-import { loadClass, type Card } from './useCards';
+import { loadClass, loadOwn, type Card } from './useCards';
 
 const session = useSession();
 const today = useToday();
@@ -28,6 +28,9 @@ const layouts = [
     { value: 1, label: 'One a row' },
     { value: 2, label: 'Two a row' },
 ];
+/** Whoever has a link to their own page finds it on the card; asked for, since whoever finds a card opens the page. */
+const withLinks = ref(false);
+const own = ref<Record<string, string>>({});
 const cards = shallowRef<Card[]>([]);
 const problem = shallowRef<Problem>();
 const loading = ref(true);
@@ -50,6 +53,20 @@ async function load(): Promise<void> {
 }
 watch(tag, load, { immediate: true });
 
+async function addLinks(): Promise<void> {
+    withLinks.value = !withLinks.value;
+    for (const { athlete } of withLinks.value ? cards.value : []) {
+        const link = await loadOwn(athlete.id);
+        if (!link.ok) {
+            [problem.value, withLinks.value] = [link.problem, false];
+            return;
+        }
+        if (link.value !== undefined) {
+            own.value = { ...own.value, [athlete.id]: link.value };
+        }
+    }
+}
+
 function toggle(id: string): void {
     left.value = left.value.includes(id) ? left.value.filter((other) => other !== id) : [...left.value, id];
 }
@@ -59,6 +76,9 @@ function toggle(id: string): void {
     <ProblemNote v-if="problem" :problem="problem" retry @retry="load" />
     <PrintSheet title="Cards of the class" paper="A4">
         <template #actions>
+            <NButton v-if="$may('coach') && !loading" :aria-pressed="withLinks" :type="withLinks ? 'primary' : 'default'" @click="addLinks">
+                QR codes of their pages
+            </NButton>
             <ChipRow label="Cards in a row" :chips="layouts" :value="columns" @pick="columns = $event" />
         </template>
         <p v-if="loading" class="dim no-print" role="status">Drawing the cards… {{ cards.length }} so far.</p>
@@ -85,6 +105,7 @@ function toggle(id: string): void {
                 :small="columns > 1"
                 :on="day(today)"
                 :gym="session.me?.gym_name ?? ''"
+                :own="withLinks ? own[card.athlete.id] : undefined"
             />
         </div>
         <CautionBox v-if="columns > 1 && shared.length > 0" class="shared">

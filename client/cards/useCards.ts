@@ -16,6 +16,12 @@ export async function loadCard(athleteId: string, exercise?: string): Promise<Re
     return setup.ok ? { ok: true, value: setup.value && { athlete: athlete.value, setup: setup.value } } : setup;
 }
 
+/** Where an athlete’s own page opens, if they have a link. */
+export async function loadOwn(athleteId: string): Promise<Result<string | undefined>> {
+    const link = await outcome(api.GET('/api/v1/athletes/{athlete}/link', { params: { path: { athlete: athleteId } } }));
+    return link.ok ? { ok: true, value: link.value.path ? `${location.origin}${link.value.path}` : undefined } : link;
+}
+
 const AT_ONCE = 3;
 
 /** The cards of everybody (or of a class) who is on a set-up, handed out as they come. */

@@ -79,3 +79,22 @@ it('draws the card of one athlete, of the set-up in use or of another', async ()
     await sees('Look for nicks.');
     expect(JSON.parse(asked.find((a) => a.command === 'GET /api/v1/athletes/ada/setup')!.query['exercise']!)).toEqual(rook.exercise);
 });
+
+it('prints the codes of their own pages only when asked to, of those who have one, and says when that fails', async () => {
+    let broken = true;
+    const asked = answers({
+        'GET /api/v1/athletes/ada/link': () =>
+            broken ? refuse(500, 'fault', 'Something went wrong.') : { path: '/my#ada', last_on: '2026-04-01', looks: [] },
+        'GET /api/v1/athletes/cody/link': () => ({ path: null, last_on: null, looks: [] }),
+    });
+    const { sees, press } = show(ClassCardsPage);
+    await sees('carries 49.7 kg of 70.0 kg');
+    expect(asked.some((a) => a.command.endsWith('/link'))).toBe(false);
+    await press('QR codes of their pages');
+    await sees('Something went wrong.');
+    broken = false;
+    await press('QR codes of their pages');
+    await eventually(() => expect(document.querySelectorAll('figure.own')).toHaveLength(1));
+    await press('QR codes of their pages');
+    await eventually(() => expect(document.querySelectorAll('figure.own')).toHaveLength(0));
+});
