@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { NInput } from 'naive-ui';
+import { NButton, NInput } from 'naive-ui';
 import { watchDebounced } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import type { paths } from '../domain/api.gen';
+import { download } from '../domain/download';
 import { api, outcome } from '../domain/http';
+import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import DateField from '../parts/DateField.vue';
 import PageHead from '../parts/PageHead.vue';
 import PageTurner from '../parts/PageTurner.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import SelectFilter from '../parts/SelectFilter.vue';
 import { useAddress } from '../composables/useAddress';
@@ -15,6 +18,7 @@ import { useRead } from '../composables/useRead';
 import { useToday } from '../composables/useToday';
 import { counted, linesOf } from './lines';
 import WhatDone from './WhatDone.vue';
+import { workbookOf } from './workbook';
 
 type Query = NonNullable<paths['/api/v1/log']['get']['parameters']['query']>;
 
@@ -58,6 +62,19 @@ const purposes = [
     { value: 'baseline', label: 'Baselines' },
 ];
 const table = computed(() => `/api/v1/log.csv?${new URLSearchParams(asked.value as Record<string, string>).toString()}`);
+
+const busy = ref(false);
+const problem = shallowRef<Problem>();
+
+async function takeWorkbook(): Promise<void> {
+    busy.value = true;
+    const csv = await outcome(api.GET('/api/v1/log.csv', { params: { query: asked.value } as object, parseAs: 'text' }));
+    problem.value = csv.ok ? undefined : csv.problem;
+    if (csv.ok) {
+        download(await workbookOf(String(csv.value)), `log ${from.value} ${to.value}.xlsx`);
+    }
+    busy.value = false;
+}
 </script>
 
 <template>
@@ -85,6 +102,7 @@ const table = computed(() => `/api/v1/log.csv?${new URLSearchParams(asked.value 
             @pick="address.set({ purpose: $event, page: '1' })"
         />
         <a class="tap" :href="table" download>Table (CSV)</a>
+        <NButton :loading="busy" @click="takeWorkbook">Spreadsheet (XLSX)</NButton>
     </PageHead>
     <div class="row days">
         <DateField v-model="from" label="From" :latest="today" />
@@ -94,6 +112,7 @@ const table = computed(() => `/api/v1/log.csv?${new URLSearchParams(asked.value 
             <button type="button" class="quiet" @click="address.set({ athlete: '', page: '1' })">Everybody</button>
         </p>
     </div>
+    <ProblemNote v-if="problem" :problem="problem" />
     <ReadNote :read="log" waits="Looking through the log…" />
     <p v-if="log.value.value && items.length === 0" class="card">No sets match on these days.</p>
     <ul v-else-if="items.length > 0" class="card" aria-label="Log">

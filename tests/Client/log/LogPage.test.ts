@@ -1,9 +1,9 @@
-import { expect, it } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import LogPage from '../../../client/log/LogPage.vue';
 import { linesOf } from '../../../client/log/lines';
 import { set } from '../support/samples';
 import { at, eventually, show } from '../support/screen';
-import { serve, type Asked } from '../support/server';
+import { refuse, serve, type Asked } from '../support/server';
 
 const entries = [
     set({ id: 'c', trained_on: '2026-03-05', clean_reps: 7, setup_name: 'Rook 32 mm, foot, Beam bar', setup_key: 'r' }),
@@ -69,4 +69,23 @@ it('keeps to one athlete until everybody is asked for, and says when there is no
 it('says when nothing was logged so', async () => {
     const { sees } = await log('/log?exercise=nothing', []);
     await sees('No sets match on these days.');
+});
+
+it('takes the log along as a spreadsheet, by the same filter, and says when it cannot', async () => {
+    const kept: Blob[] = [];
+    const made = vi.spyOn(URL, 'createObjectURL').mockImplementation((file) => (kept.push(file as Blob), 'blob:kept'));
+    let away = true;
+    const asked = serve({
+        'GET /api/v1/log': () => ({ items: entries, next_page: null, from: '2025-12-05', to: '2026-03-05', tags: [] }),
+        'GET /api/v1/log.csv': () => (away ? refuse(503, 'away', 'The server is away.') : 'day,athlete\r\n2026-03-05,Ada Marsh\r\n'),
+    });
+    const { press, sees } = show(LogPage, {}, await at('/log?purpose=work'));
+    await press('Spreadsheet (XLSX)');
+    await sees('The server is away.');
+    away = false;
+    await press('Spreadsheet (XLSX)');
+    await eventually(() => expect(kept).toHaveLength(1));
+    expect(asked.filter((a) => a.command === 'GET /api/v1/log.csv').map((a) => a.query['purpose'])).toEqual(['work', 'work']);
+    expect(new Uint8Array(await kept[0]!.slice(0, 2).arrayBuffer())).toEqual(new Uint8Array([0x50, 0x4b]));
+    made.mockRestore();
 });
