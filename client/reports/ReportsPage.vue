@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { NSelect } from 'naive-ui';
 import { computed, ref } from 'vue';
 import { api, outcome, type Schemas } from '../domain/http';
 import ChipRow from '../parts/ChipRow.vue';
@@ -9,17 +8,20 @@ import TabRow from '../parts/TabRow.vue';
 import { useAddress } from '../composables/useAddress';
 import { useRead } from '../composables/useRead';
 import BandReport from './BandReport.vue';
+import BesideReport from './BesideReport.vue';
 import ClassReport from './ClassReport.vue';
 import MethodReport from './MethodReport.vue';
+import PickAthlete from './PickAthlete.vue';
 import SeasonReport from './SeasonReport.vue';
 import { useSeason } from './useSeason';
 
 type Range = Schemas['Trend']['range'];
-type Report = 'athlete' | 'class' | 'bands' | 'methods';
+type Report = 'athlete' | 'beside' | 'class' | 'bands' | 'methods';
 
 /** What the log says, to read, to print and as tables. */
 const REPORTS: { value: Report; label: string }[] = [
     { value: 'athlete', label: 'An athlete' },
+    { value: 'beside', label: 'Two athletes' },
     { value: 'class', label: 'A class' },
     { value: 'bands', label: 'Bands' },
     { value: 'methods', label: 'Calls and methods' },
@@ -31,21 +33,17 @@ const RANGES: { value: Range; label: string }[] = [
     { value: 'all', label: 'All' },
 ];
 
-const address = useAddress({ report: 'athlete', athlete: '', class: '', range: 'season' });
+const address = useAddress({ report: 'athlete', athlete: '', other: '', class: '', range: 'season' });
 const report = computed({ get: () => address.value.report as Report, set: (to) => address.set({ report: to }) });
 const range = computed(() => address.value.range as Range);
-const search = ref('');
-const people = useRead(
-    () => ['athletes', 'to report', search.value],
-    () => outcome(api.GET('/api/v1/athletes', { params: { query: search.value ? { search: search.value } : {} } })),
-    { previous: true, enabled: () => report.value === 'athlete' },
-);
+const athlete = computed({ get: () => address.value.athlete, set: (id) => address.set({ athlete: id }) });
+const other = computed({ get: () => address.value.other, set: (id) => address.set({ other: id }) });
+const isOf = (...those: Report[]): boolean => those.includes(report.value);
+const season = useSeason(athlete, range, () => isOf('athlete', 'beside') && athlete.value !== '');
+const others = useSeason(other, range, () => isOf('beside') && other.value !== '');
+const nobody = ref(false);
 const classes = useRead(['classes'], () => outcome(api.GET('/api/v1/classes')), { enabled: () => report.value === 'class' });
-const athletes = computed(() => (people.value.value?.items ?? []).map((a) => ({ value: a.id, label: a.name })));
 const groups = computed(() => (classes.value.value?.items ?? []).map((c) => ({ value: c.id, label: c.name })));
-const athlete = computed(() => address.value.athlete || (athletes.value[0]?.value ?? ''));
-const season = useSeason(athlete, range, () => report.value === 'athlete' && athlete.value !== '');
-const named = (value: string | number): { value: string | number; label: string } => ({ value, label: season.value.value?.name ?? '' });
 const group = computed(() => address.value.class || (groups.value[0]?.value ?? ''));
 const table = computed(() => {
     const asked = `?range=${range.value}`;
@@ -54,6 +52,8 @@ const table = computed(() => {
             return athlete.value && `/api/v1/athletes/${athlete.value}/report.csv${asked}`;
         case 'class':
             return group.value && `/api/v1/classes/${group.value}/report.csv${asked}`;
+        case 'beside':
+            return '';
         default:
             return `/api/v1/reports/${report.value}.csv`;
     }
@@ -67,21 +67,19 @@ const table = computed(() => {
         </template>
         <div class="row no-print choices">
             <TabRow v-model="report" label="Report" :tabs="REPORTS" />
-            <NSelect
-                v-if="report === 'athlete'"
-                class="pick"
-                filterable
-                remote
-                :value="athlete || null"
-                :options="athletes"
-                :fallback-option="named"
-                :loading="people.busy.value"
-                placeholder="Name"
-                aria-label="Athlete"
-                :input-props="{ 'aria-label': 'Athlete' }"
-                :virtual-scroll="false"
-                @search="search = $event.trim()"
-                @update:value="address.set({ athlete: $event })"
+            <PickAthlete
+                v-if="isOf('athlete', 'beside')"
+                v-model="athlete"
+                label="Athlete"
+                :name="season.value.value?.name"
+                @nobody="nobody = true"
+            />
+            <PickAthlete
+                v-if="report === 'beside' && athlete"
+                v-model="other"
+                label="Beside"
+                :name="others.value.value?.name"
+                :not="athlete"
             />
             <SelectFilter
                 v-if="report === 'class'"
@@ -92,7 +90,7 @@ const table = computed(() => {
                 @pick="address.set({ class: $event })"
             />
             <ChipRow
-                v-if="report === 'athlete' || report === 'class'"
+                v-if="isOf('athlete', 'beside', 'class')"
                 label="Over"
                 :chips="RANGES"
                 :value="range"
@@ -100,7 +98,9 @@ const table = computed(() => {
             />
         </div>
         <SeasonReport v-if="report === 'athlete' && athlete" :athlete="athlete" :range="range" />
-        <p v-else-if="report === 'athlete' && people.value.value" class="card">There is nobody to report on yet.</p>
+        <p v-else-if="nobody && isOf('athlete', 'beside')" class="card">There is nobody to report on yet.</p>
+        <p v-if="report === 'beside' && athlete && !other" class="card">It takes two athletes.</p>
+        <BesideReport v-if="report === 'beside' && athlete && other" :one="athlete" :other="other" :range="range" />
         <ClassReport v-if="report === 'class' && group" :group="group" :range="range" />
         <p v-else-if="report === 'class' && classes.value.value" class="card">There are no classes yet.</p>
         <BandReport v-if="report === 'bands'" />

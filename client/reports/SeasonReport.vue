@@ -5,15 +5,15 @@ import TrendPlot from '../draw/trend/TrendPlot.vue';
 import { pngOf, svgText } from '../draw/picture';
 import { download } from '../domain/download';
 import type { Schemas } from '../domain/http';
-import { day, mass, percent, percentRange } from '../domain/units';
+import { day } from '../domain/units';
 import { noCountWordsTo, verdictWord } from '../domain/words';
 import { bestLine } from '../log/counts';
 import DayLines from '../log/DayLines.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useSession } from '../composables/useSession';
 import { useTrend } from '../trend/useTrend';
+import { seasonFigures } from './figures';
 import { useSeason } from './useSeason';
-import { portionWords } from './words';
 
 type Range = Schemas['Trend']['range'];
 
@@ -34,27 +34,7 @@ const from = computed(() => {
     const first = trend.value?.points[0]?.on ?? '';
     return first > (trend.value?.from ?? '') ? first : (trend.value?.from ?? '');
 });
-const capacity = (point: Schemas['TrendPoint'] | null): string =>
-    point === null ? '–' : `${percent(point.share)} (${percentRange(point.low80, point.high80)})`;
-const figures = computed(() => {
-    const r = report.value;
-    return r === undefined
-        ? []
-        : [
-              ['Days trained', String(r.days)],
-              ['Sets', String(r.sets)],
-              ['Clean reps', String(r.reps)],
-              ['Failed sets', portionWords(r.failed)],
-              ['Work up', `${Math.round(r.work_kj)} kJ`],
-              ['Under control', `${Math.round(r.controlled_s)} s`],
-              ['Pull capacity then', capacity(r.capacity_first)],
-              ['Pull capacity now', capacity(r.capacity_last)],
-              ['Bodyweight then', r.mass_first_kg === null ? '–' : mass(r.mass_first_kg)],
-              ['Bodyweight now', r.mass_last_kg === null ? '–' : mass(r.mass_last_kg)],
-              ['First strict rep', r.first_strict_on === null ? 'not in this time' : day(r.first_strict_on)],
-              ['Most strict reps in a set', String(r.strict_reps)],
-          ];
-});
+const figures = computed(() => (report.value ? seasonFigures(report.value) : []));
 const noCounts = computed(() => noCountWordsTo(session.me?.pull_top));
 
 const plot = useTemplateRef<HTMLElement>('plot');

@@ -97,6 +97,38 @@ it('says so where nothing was logged, where there is nobody, and where there are
     await noClass.sees('There are no classes yet.');
 });
 
+it('puts two athletes side by side, on one scale and figure by figure', async () => {
+    const point = (on: string, share: number): Schemas['TrendPoint'] => ({ on, share, low80: share - 0.05, high80: share + 0.05 });
+    const trend = (name: string, ...points: Schemas['TrendPoint'][]) => ({
+        name,
+        pattern: 'pull',
+        from: '2025-11-02',
+        today: '2026-03-02',
+        points,
+    });
+    const { sees, text } = await reports('/reports?report=beside', {
+        'GET /api/v1/athletes': () => ({
+            items: [
+                { id: 'ada', name: 'Ada Marsh' },
+                { id: 'bo', name: 'Bo Reed' },
+            ],
+            tags: [],
+            next_page: null,
+        }),
+        'GET /api/v1/athletes/bo/report': () => ({ ...season, name: 'Bo Reed', days: 30, failed: portion(0, 0) }),
+        'GET /api/v1/athletes/ada/trend': () => trend('Ada Marsh', point('2025-11-02', 0.7), point('2026-03-01', 0.82)),
+        'GET /api/v1/athletes/bo/trend': () => trend('Bo Reed', point('2025-12-02', 0.81), point('2026-03-01', 0.83)),
+    });
+    await sees(/Days trained\s*12\s*30/);
+    expect(text()).toMatch(/Failed sets\s*1 of 40, 10–55 %\s*–/);
+    await expect
+        .poll(() => document.querySelector('figure svg')?.getAttribute('aria-label'))
+        .toBe('Ada Marsh: 70 % to 82 %. Bo Reed: 81 % to 83 %');
+    const names = [...document.querySelectorAll('figure .name')].map((e) => Number(e.getAttribute('y')));
+    expect(Math.abs(names[0]! - names[1]!)).toBeGreaterThanOrEqual(18); // neither hides the other
+    expect(document.querySelectorAll('figure .middle')).toHaveLength(2);
+});
+
 it('reports bands: the next to replace, what is due, and their life only where it is known', async () => {
     let life: number | null = null;
     const { sees, text } = await reports('/reports?report=bands', {
