@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\Calls\MailRemindersJob;
 use App\Actions\Records\EraseOldHealthJob;
 use App\Actions\Scripts\SendWebhooksJob;
 use App\Formats\Unreadable;
@@ -48,6 +49,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     })
     ->withSchedule(function (Schedule $schedule): void {
         $schedule->job(new SendWebhooksJob)->everyMinute();
+        $schedule->job(new MailRemindersJob)->hourly();
         $schedule->job(new EraseOldHealthJob)->hourly(); // a small gym’s machine is off at night
     })
     ->create();

@@ -83,6 +83,7 @@ Route::put('password-link', [PasswordLinkController::class, 'choose']);
 /** What only somebody who signed in themselves may do. */
 Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
     Route::put('me', [SettingsController::class, 'name']);
+    Route::put('me/reminders', [SettingsController::class, 'reminders']);
     Route::post('sign-out', [SignInController::class, 'signOut']);
     Route::get('sessions', [AccountController::class, 'sessions']);
     Route::delete('sessions/{session}', [AccountController::class, 'endSession'])

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Actions\Athletes\StoreForecast;
 use App\Actions\Athletes\UpdateCapacity;
+use App\Actions\Calls\MailReminders;
 use App\Actions\Calls\MakeCall;
 use App\Actions\Calls\RemakeCalls;
 use App\Actions\Erase\EraseAthlete;
@@ -102,7 +103,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when([EraseAthlete::class, EraseOldHealth::class])->needs(ConnectionInterface::class)
             ->give(static fn (Application $app): ConnectionInterface => $app->make(ConnectionResolverInterface::class)
                 ->connection((string) config('database.eraser')));
-        $this->app->when(SendPasswordLink::class)->needs('$address')->giveConfig('app.url');
+        $this->app->when([SendPasswordLink::class, MailReminders::class])->needs('$address')->giveConfig('app.url');
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
     }
 

@@ -1589,6 +1589,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/me/reminders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeReminders"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/methods": {
         parameters: {
             query?: never;
@@ -4156,6 +4172,11 @@ export interface components {
             role: "owner" | "coach" | "assistant";
             /** @description What the role may do, and the token where one is shown. */
             rights: ("log" | "coach" | "health" | "kit" | "rules" | "records" | "gym")[];
+            /**
+             * @description Whether they have the reminders by mail.
+             * @enum {string}
+             */
+            reminders: "never" | "mondays" | "every-day";
             /** @description Whether a code of their phone is asked for beside the password. */
             second_factor: boolean;
             /** @description How many recovery codes are left. */
@@ -4780,6 +4801,11 @@ export interface components {
             band_id: string | null;
             name: string;
             text: string;
+        };
+        /** @description Whether somebody has the reminders by mail, and when. */
+        RemindersInput: {
+            /** @enum {string} */
+            reminders: "never" | "mondays" | "every-day";
         };
         /** @description Whether a piece of gear is out of use. */
         RetirementInput: {
@@ -9621,6 +9647,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NameInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    changeReminders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RemindersInput"];
             };
         };
         responses: {

@@ -8,6 +8,7 @@ import GymCard from './GymCard.vue';
 import HealthCard from './HealthCard.vue';
 import NameForm from './NameForm.vue';
 import PasswordForm from './PasswordForm.vue';
+import RemindersCard from './RemindersCard.vue';
 import SecondFactorCard from './SecondFactorCard.vue';
 import SessionsCard from './SessionsCard.vue';
 import TellsCard from './TellsCard.vue';
@@ -31,6 +32,7 @@ const session = useSession();
         </div>
         <div class="stack">
             <NameForm />
+            <RemindersCard v-if="$may('coach')" />
             <PasswordForm :email="session.me?.email ?? ''" />
         </div>
         <div class="stack">

@@ -307,6 +307,7 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('GET /api/v1/webhooks');
     $ask('GET /api/v1/webhooks/{webhook}/deliveries', ['webhook' => $hook]);
     $ask('DELETE /api/v1/webhooks/{webhook}', ['webhook' => $hook]);
+    $ask('PUT /api/v1/me/reminders', body: ['reminders' => 'mondays']);
     $ask('PUT /api/v1/password', body: ['present' => 'right-password', 'new' => 'a longer one']);
     $ask('POST /api/v1/sign-out');
     $ask('POST /api/v1/sign-in', body: ['email' => 'bea@one.example', 'password' => 'chalk on the hands']);

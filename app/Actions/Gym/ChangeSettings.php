@@ -9,6 +9,7 @@ use App\Context\Gym\CurrentGym;
 use App\Formats\Erase\ErasedLog;
 use App\Models\Gym\AthletesTell;
 use App\Models\Gym\Gym;
+use App\Models\Gym\RemindedBy;
 use App\Models\Gym\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
@@ -39,6 +40,13 @@ final readonly class ChangeSettings
     public function name(User $member, string $name): User
     {
         $member->fill(['name' => $name])->save();
+
+        return $member;
+    }
+
+    public function reminders(User $member, RemindedBy $by): User
+    {
+        $member->fill(['reminders' => $by])->save();
 
         return $member;
     }

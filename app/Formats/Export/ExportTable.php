@@ -57,7 +57,7 @@ enum ExportTable: string
     public function left(): array
     {
         return ['gym_id', ...match ($this) {
-            self::Users => ['password', 'remember_token', 'second_factor', 'second_factor_at', 'second_factor_step', 'recovery_codes'],
+            self::Users => ['password', 'remember_token', 'second_factor', 'second_factor_at', 'second_factor_step', 'recovery_codes', 'reminders', 'reminded_on'],
             self::Athletes, self::Weighings, self::LoggedSets => ['import_id'],
             default => [],
         }];

@@ -25,6 +25,8 @@ use Laravel\Sanctum\TransientToken;
  * @property CarbonImmutable|null $second_factor_at since when a code is asked for
  * @property int|null $second_factor_step the last one whose code was used
  * @property list<string> $recovery_codes hashes of those not used yet
+ * @property RemindedBy $reminders
+ * @property string|null $reminded_on the day of the last mail
  * @property Gym $gym
  */
 final class User extends Authenticatable
@@ -54,12 +56,15 @@ final class User extends Authenticatable
         'second_factor_at' => null,
         'second_factor_step' => null,
         'recovery_codes' => '[]',
+        'reminders' => 'never',
+        'reminded_on' => null,
     ];
 
     /** @var array<string, string> */
     protected $casts = [
         'password' => 'hashed',
         'role' => Role::class,
+        'reminders' => RemindedBy::class,
         'left_at' => 'immutable_datetime',
         'second_factor' => 'encrypted',
         'second_factor_at' => 'immutable_datetime',

@@ -6,6 +6,7 @@ namespace App\Responses\Gym;
 
 use App\Formats\Erase\ErasedLog;
 use App\Models\Gym\AthletesTell;
+use App\Models\Gym\RemindedBy;
 use App\Models\Gym\Right;
 use App\Models\Gym\Role;
 use App\Models\Gym\User;
@@ -57,6 +58,8 @@ final readonly class MeResponse
         public Role $role,
         #[OA\Property(description: 'What the role may do, and the token where one is shown.', items: new OA\Items(type: 'string', enum: Right::class))]
         public array $rights,
+        #[OA\Property(description: 'Whether they have the reminders by mail.')]
+        public RemindedBy $reminders,
         #[OA\Property(description: 'Whether a code of their phone is asked for beside the password.')]
         public bool $second_factor,
         #[OA\Property(description: 'How many recovery codes are left.')]
@@ -82,6 +85,7 @@ final readonly class MeResponse
             keep_health_years: $user->gym->keep_health_years,
             role: $user->role,
             rights: array_column($user->rights(), 'value'),
+            reminders: $user->reminders,
             second_factor: $user->second_factor_at !== null,
             recovery_codes: count($user->recovery_codes),
         );

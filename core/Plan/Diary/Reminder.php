@@ -28,6 +28,19 @@ enum Reminder: string
     /** Of whom nothing was seen for longer is not asked every day (judgement). */
     public const FORGOTTEN_DAYS = 90;
 
+    /** What is to be done. */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Screen => 'Screen',
+            self::Consent => 'Ask for consent',
+            self::Inspection => 'Look at the band',
+            self::Away => 'Ask after',
+            self::Weighing => 'Weigh',
+            self::Goal => 'Goal reached',
+        };
+    }
+
     /** Null where nobody needs to be reminded. */
     public static function away(int $today, ?int $trained): ?string
     {

@@ -12,7 +12,7 @@ const PUBLIC_ROUTES = [
 
 /** What everybody does with their own account. */
 const OWN_ACCOUNT = [
-    'PUT /api/v1/me', 'PUT /api/v1/password', 'POST /api/v1/sign-out', 'DELETE /api/v1/sessions/{session}', 'POST /api/v1/second-factor',
+    'PUT /api/v1/me', 'PUT /api/v1/me/reminders', 'PUT /api/v1/password', 'POST /api/v1/sign-out', 'DELETE /api/v1/sessions/{session}', 'POST /api/v1/second-factor',
     'PUT /api/v1/second-factor', 'POST /api/v1/second-factor/end',
 ];
 

@@ -19,6 +19,7 @@ export const me: Schemas['Me'] = {
     keep_health_years: null,
     role: 'owner',
     rights: ['log', 'coach', 'health', 'kit', 'rules', 'records', 'gym'],
+    reminders: 'never',
     second_factor: false,
     recovery_codes: 0,
 };

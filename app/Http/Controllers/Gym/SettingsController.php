@@ -18,6 +18,7 @@ use App\Http\Requests\Gym\HealthRulesInput;
 use App\Http\Requests\Gym\NameInput;
 use App\Http\Requests\Gym\PasswordInput;
 use App\Http\Requests\Gym\ReadSettings;
+use App\Http\Requests\Gym\RemindersInput;
 use App\Http\Requests\Gym\SettingsInput;
 use App\Http\Requests\ReadInput;
 use App\Http\WebGuard;
@@ -80,6 +81,20 @@ final class SettingsController
         $coach = $request->user();
 
         return new JsonResponse(MeResponse::of($settings->name($coach, $inputs->of(NameInput::class, $json)->name)));
+    }
+
+    #[OA\Put(
+        path: '/api/v1/me/reminders',
+        operationId: 'changeReminders',
+        requestBody: new RequestBody(RemindersInput::class),
+        responses: [new Answer(200, MeResponse::class)],
+    )]
+    public function reminders(Request $request, JsonObject $json, ReadInput $inputs, ChangeSettings $settings): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+
+        return new JsonResponse(MeResponse::of($settings->reminders($coach, $inputs->of(RemindersInput::class, $json)->reminders)));
     }
 
     #[OA\Put(
