@@ -31,6 +31,7 @@ export const router = createRouter({
             meta: { title: 'Change an athlete', right: 'coach' },
         },
         { path: '/people/:id/body', component: () => import('./athlete/BodyPage.vue'), props: true, meta: { title: 'Body' } },
+        { path: '/people/:id/notes', component: () => import('./athlete/NotesPage.vue'), props: true, meta: { title: 'Notes' } },
         { path: '/people/:id/trend', component: () => import('./athlete/TrendPage.vue'), props: true, meta: { title: 'Trend' } },
         {
             path: '/people/:id/screens',

@@ -8,6 +8,7 @@ use App\Http\Controllers\Athletes\AthleteController;
 use App\Http\Controllers\Athletes\BaselineController;
 use App\Http\Controllers\Athletes\BodyController;
 use App\Http\Controllers\Athletes\CapacityController;
+use App\Http\Controllers\Athletes\NoteController;
 use App\Http\Controllers\Audit\AuditController;
 use App\Http\Controllers\Calendars\CalendarController;
 use App\Http\Controllers\Calls\CallController;
@@ -66,7 +67,7 @@ use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
-foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation', 'import', 'member', 'webhook'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation', 'import', 'member', 'webhook', 'note'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
@@ -209,6 +210,7 @@ Route::middleware([
     Route::get('athletes/{athlete}/standing-height', [SetupController::class, 'standingHeight']);
     Route::get('athletes/{athlete}/for-reps', [SetupController::class, 'forReps']);
     Route::get('athletes/{athlete}/sets', [SetController::class, 'index']);
+    Route::get('athletes/{athlete}/notes', [NoteController::class, 'index']);
     Route::get('athletes/{athlete}/last-time', [SetController::class, 'lastTime']);
     Route::get('athletes/{athlete}/calls', [CallController::class, 'past']);
     Route::get('athletes/{athlete}/session', [SessionController::class, 'show']);
@@ -235,11 +237,13 @@ Route::middleware([
             ->middleware(Audited::as(AuditEvent::PainTold));
         Route::post('athletes/{athlete}/signals', [SignalController::class, 'tell']);
         Route::post('athletes/{athlete}/accessories', [SignalController::class, 'beside']);
+        Route::post('athletes/{athlete}/notes', [NoteController::class, 'write']);
     });
 
     Route::middleware(Authorize::using(Right::Coach))->group(function (): void {
         Route::post('athletes', [AthleteController::class, 'store'])
             ->middleware(Audited::as(AuditEvent::AthleteAdded));
+        Route::delete('athletes/{athlete}/notes/{note}', [NoteController::class, 'takeAway']);
         Route::put('athletes/{athlete}', [AthleteController::class, 'update'])
             ->middleware(Audited::as(AuditEvent::AthleteChanged));
         Route::put('athletes/{athlete}/archive', [AthleteController::class, 'archive'])

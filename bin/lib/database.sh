@@ -5,7 +5,7 @@ PG_OWNER=steady      # owns the tables; used to bring them up to date and for no
 PG_APP=steady_app    # what the application signs in as
 PG_WORKER=steady_worker # what long work signs in as: slower statements, few connections
 PG_ERASER=steady_eraser # what erases an athlete signs in as: of all tables it may change and delete what is kept of people
-ERASED="athletes consents weighings screenings screening_looks clearances pain_reports pain_undoings signals athlete_links athlete_link_looks class_comers line_switches time_off session_sheets news accessory_sets logged_sets place_changes calls forecasts capacity_states line_changes recomputations import_lines import_matches"
+ERASED="athletes athlete_notes consents weighings screenings screening_looks clearances pain_reports pain_undoings signals athlete_links athlete_link_looks class_comers line_switches time_off session_sheets news accessory_sets logged_sets place_changes calls forecasts capacity_states line_changes recomputations import_lines import_matches"
 APPEND_ONLY="audit_entries consents logged_sets set_bands clearances pain_reports band_inspections weighings screenings screening_looks forecasts pain_undoings"
 
 # Root may not run PostgreSQL, so its user does; where that user cannot reach this folder the cluster stands beside its home.

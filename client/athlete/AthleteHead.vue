@@ -47,6 +47,7 @@ const actions = computed(() => [
     { key: 'card', label: 'Card' },
     ...(session.may('coach') ? [{ key: 'link', label: 'Own page' }] : []),
     { key: 'log', label: 'Log' },
+    { key: 'notes', label: 'Notes' },
     { key: 'report', label: 'Report' },
     ...(session.may('health') ? [{ key: 'export', label: 'Export' }] : []),
     ...(session.may('coach')

@@ -27,6 +27,7 @@ import HoldPad from '../log/held/HoldPad.vue';
 import LogPad from '../log/LogPad.vue';
 import StartHere from './StartHere.vue';
 import PausedCard from '../screening/PausedCard.vue';
+import LatestNote from './LatestNote.vue';
 import PlaceLine from './PlaceLine.vue';
 import ScaleCard from '../ladder/ScaleCard.vue';
 import ScreenCard from '../screening/ScreenCard.vue';
@@ -198,6 +199,7 @@ useKeys((key) => {
                     @take-back="page.takeBack"
                     @correct="correcting = $event"
                 />
+                <LatestNote :id="id" />
                 <ForecastLine v-if="athlete.capacity" :id="id" />
                 <button v-if="!athlete.archived" type="button" class="quiet small" @click="afterOpen = true">
                     How was it? Soreness, effort, what failed first…

@@ -356,6 +356,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/athletes/{athlete}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["notes"];
+        put?: never;
+        post: operations["writeNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/athletes/{athlete}/notes/{note}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeNoteAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/athletes/{athlete}/outdated-sets": {
         parameters: {
             query?: never;
@@ -3372,7 +3404,7 @@ export interface components {
         /** @description How much of something is kept of an athlete, and what would become of it. */
         ErasedPart: {
             /** @enum {string} */
-            part: "screens" | "health" | "own-page" | "attendance" | "weighings" | "sets" | "course" | "wear";
+            part: "screens" | "health" | "notes" | "own-page" | "attendance" | "weighings" | "sets" | "course" | "wear";
             rows: number;
             /** @enum {string} */
             fate: "erased" | "nameless" | "kept";
@@ -4325,6 +4357,27 @@ export interface components {
             /** @enum {string} */
             reason: "short-at-bottom" | "short-at-top" | "swing" | "drop" | "leg-drive" | "grip-slip" | "other";
             reps: number;
+        };
+        /** @description A note on an athlete. */
+        Note: {
+            /** Format: uuid */
+            id: string;
+            text: string;
+            /** @description Who wrote it. */
+            by: string;
+            /** Format: date-time */
+            written_at: string;
+        };
+        /** @description Something to remember of an athlete. */
+        NoteInput: {
+            /** Format: uuid */
+            id: string;
+            text: string;
+        };
+        /** @description A page of the notes on an athlete, the latest first. */
+        NotePage: {
+            items: components["schemas"]["Note"][];
+            next_page: number | null;
         };
         /** @description What could be done in the place of a line of the session. */
         OtherRungs: {
@@ -6701,6 +6754,115 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    notes: {
+        parameters: {
+            query?: {
+                page?: number;
+            };
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotePage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    writeNote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteInput"];
+            };
+        };
+        responses: {
+            /** @description Stored before. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotePage"];
+                };
+            };
+            /** @description Stored. */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotePage"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    takeNoteAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                athlete: string;
+                note: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NotePage"];
+                };
             };
             /** @description A problem. */
             default: {

@@ -16,6 +16,12 @@ export const partWords: Record<Part, { name: string; what: string; why: string; 
         why: 'Pain pauses the pulling until somebody clears it; soreness moves the next session.',
         who: 'Whoever works here sees that pulling is paused, and why. Pain, symptoms and clearances are encrypted.',
     },
+    notes: {
+        name: 'Notes',
+        what: 'What coaches wrote down of them in their own words.',
+        why: 'So that who coaches next knows what the last one saw.',
+        who: 'Whoever works here. Encrypted.',
+    },
     'own-page': {
         name: 'Own page',
         what: 'The links to it, and when it was looked at.',

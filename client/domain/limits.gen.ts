@@ -292,6 +292,11 @@ export const limits = {
             longest: 80
         }
     },
+    NoteInput: {
+        text: {
+            longest: 1000
+        }
+    },
     PainReportInput: {
         note: {
             longest: 500

@@ -23,6 +23,9 @@ export const pages: Record<string, readonly string[]> = {
     ],
     '/people/:id/edit': ['A new height or reach changes every set-up; sets that were logged can be computed again on the body page.'],
     '/people/:id/body': ['Weighings, and the measures a load follows from. A weighing counts from its day on.'],
+    '/people/:id/notes': [
+        'What you saw and want the next coach to know. Everybody who works here reads it, and it goes with them when they are erased.',
+    ],
     '/people/:id/trend': [
         'Strength over time, with its spread: the band holds the truth eight times in ten.',
         'The dates ahead are a forecast, not a promise; they move with what is trained.',

@@ -171,6 +171,9 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('GET /api/v1/classes');
     $ask('GET /api/v1/classes/{class}/report', ['class' => $class]);
     $ask('GET /api/v1/classes/{class}/report.csv', ['class' => $class]);
+    $ask('POST /api/v1/athletes/{athlete}/notes', $of, ['id' => $note = uuid(), 'text' => 'Prefers the rings.']);
+    $ask('GET /api/v1/athletes/{athlete}/notes', $of);
+    $ask('DELETE /api/v1/athletes/{athlete}/notes/{note}', [...$of, 'note' => $note]);
     $ask('GET /api/v1/athletes/{athlete}/last-time', $of, query: $asQuery($exercise));
     $ask('GET /api/v1/athletes/{athlete}/report', $of, query: 'range=year');
     $ask('GET /api/v1/athletes/{athlete}/report.csv', $of);

@@ -27,7 +27,13 @@ final readonly class SealRecords
     /** @return int how many values were sealed */
     public function all(): int
     {
-        return array_sum(array_map($this->of(...), SealedColumn::cases()));
+        return array_sum(array_map($this->of(...), array_filter(SealedColumn::cases(), $this->isHere(...))));
+    }
+
+    /** A migration seals what was there then; what later ones make is sealed from its first row on. */
+    private function isHere(SealedColumn $column): bool
+    {
+        return (bool) $this->db->scalar('SELECT to_regclass(?) IS NOT NULL', [$column->table()]);
     }
 
     private function of(SealedColumn $column): int

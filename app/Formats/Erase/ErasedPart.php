@@ -11,6 +11,7 @@ enum ErasedPart: string
 {
     case Screens = 'screens';
     case Health = 'health';
+    case Notes = 'notes';
     case OwnPage = 'own-page';
     case Attendance = 'attendance';
     case Weighings = 'weighings';
@@ -38,6 +39,7 @@ enum ErasedPart: string
         return match ($this) {
             self::Screens => ['screening_looks', 'screenings'],
             self::Health => ['consents', 'clearances', 'pain_undoings', 'pain_reports', 'signals'],
+            self::Notes => ['athlete_notes'],
             self::OwnPage => ['athlete_link_looks', 'athlete_links'],
             self::Attendance => ['class_comers', 'line_switches', 'time_off', 'session_sheets', 'news'],
             self::Weighings => ['weighings'],
@@ -50,7 +52,7 @@ enum ErasedPart: string
     public function fate(ErasedLog $log): Fate
     {
         return match ($this) {
-            self::Screens, self::Health, self::OwnPage, self::Attendance => Fate::Erased,
+            self::Screens, self::Health, self::Notes, self::OwnPage, self::Attendance => Fate::Erased,
             self::Weighings, self::Sets, self::Course => $log === ErasedLog::Removed ? Fate::Erased : Fate::Nameless,
             self::Wear => Fate::Kept,
         };

@@ -17,6 +17,7 @@ enum ExportTable: string
     case Bands = 'bands';
     case BandInspections = 'band_inspections';
     case Athletes = 'athletes';
+    case AthleteNotes = 'athlete_notes';
     case Weighings = 'weighings';
     case OwnMethods = 'own_methods';
     case PlaceChanges = 'place_changes';

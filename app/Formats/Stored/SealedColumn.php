@@ -24,6 +24,7 @@ enum SealedColumn: string
     case Call = 'calls.call';
     case Situation = 'calls.situation';
     case Sheet = 'session_sheets.sheet';
+    case AthleteNote = 'athlete_notes.text';
     case SecondFactor = 'users.second_factor';
 
     /** @return list<self> those of a table */
@@ -51,7 +52,7 @@ enum SealedColumn: string
     public function isJson(): bool
     {
         return match ($this) {
-            self::ScreenAnswers, self::ClearingNote, self::PainNote, self::SecondFactor => false,
+            self::ScreenAnswers, self::ClearingNote, self::PainNote, self::AthleteNote, self::SecondFactor => false,
             default => true,
         };
     }

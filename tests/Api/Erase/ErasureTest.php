@@ -26,6 +26,7 @@ function somebodyKept(Tests\ApiTestCase $test): string
     $test->putJson("/api/v1/athletes/$id/setup", exercise($bar, $band))->assertOk();
     logSession($test, $id, exercise($bar, $band), [8, 8, 7]);
     $test->postJson("/api/v1/athletes/$id/sets", set($test, exercise($bar, $band), 6, note: 'Zelda said her knee clicks'))->assertCreated();
+    addNote($test, $id, 'Zelda is moving house');
     $test->postJson("/api/v1/athletes/$id/link", ['id' => uuid(), 'days' => 30])->assertCreated();
     followLog();
     $test->postJson("/api/v1/athletes/$id/signals", ['id' => uuid(), 'on' => '2026-03-02', 'soreness' => 3])->assertSuccessful();
@@ -61,7 +62,7 @@ it('says beforehand what would go and what would stay, and leaves the training w
     $wear = $this->getJson('/api/v1/kit')->json('bands.0.wear');
     $ahead = $this->getJson("/api/v1/athletes/$id/erasure")->assertOk()->assertJsonPath('log', 'anonymous')->json('parts');
     expect(array_column($ahead, 'fate', 'part'))->toBe([
-        'screens' => 'erased', 'health' => 'erased', 'own-page' => 'erased', 'attendance' => 'erased',
+        'screens' => 'erased', 'health' => 'erased', 'notes' => 'erased', 'own-page' => 'erased', 'attendance' => 'erased',
         'weighings' => 'nameless', 'sets' => 'nameless', 'course' => 'nameless', 'wear' => 'kept',
     ])->and(array_column($ahead, 'rows', 'part'))->toMatchArray(['screens' => 2, 'own-page' => 1, 'weighings' => 1, 'sets' => 4, 'wear' => 4]);
 

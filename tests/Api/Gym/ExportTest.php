@@ -60,6 +60,7 @@ function fillGym(Tests\ApiTestCase $test): string
     $test->putJson("/api/v1/athletes/$id/setup", $exercise)->assertOk();
     $looked = ['id' => uuid(), 'inspected_on' => '2026-03-05', 'finding' => 'sound'];
     $test->postJson("/api/v1/bands/{$bands[1]}/inspections", $looked)->assertSuccessful();
+    addNote($test, $other);
     $test->postJson("/api/v1/athletes/$other/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 4]])->assertSuccessful();
     addClass($test);
     followLog();

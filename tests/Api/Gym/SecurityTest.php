@@ -25,6 +25,7 @@ function bodyFor(string $path, string $bar, string $band): array
             'clean_reps' => 8,
         ],
         str_ends_with($path, '/webhooks') => ['id' => uuid(), 'address' => 'https://example.org/', 'events' => ['set.logged']],
+        str_ends_with($path, '/notes') => ['id' => uuid(), 'text' => 'Mine now'],
         str_ends_with($path, '/withdrawal') => ['id' => uuid()],
         str_ends_with($path, '/archive') => ['archived' => true],
         str_ends_with($path, '/screenings') => ['id' => uuid(), 'overhead' => 'level'],
@@ -79,6 +80,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     followLog();
     $ids = [
         'ticket' => 'x',
+        'note' => addNote($this, $athlete),
         'token' => addToken($this, ['read'])[1],
         'webhook' => addWebhook($this, ['set.logged']),
         'class' => $class,

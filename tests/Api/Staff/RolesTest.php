@@ -13,6 +13,7 @@ const LOGGING = [
     'POST /api/v1/commands', 'POST /api/v1/deeds', 'POST /api/v1/athletes/{athlete}/sets', 'POST /api/v1/athletes/{athlete}/weighings',
     'POST /api/v1/athletes/{athlete}/weighings/{weighing}/withdrawal', 'POST /api/v1/athletes/{athlete}/sets/{set}/withdrawal',
     'POST /api/v1/athletes/{athlete}/pain', 'POST /api/v1/athletes/{athlete}/signals', 'POST /api/v1/athletes/{athlete}/accessories',
+    'POST /api/v1/athletes/{athlete}/notes',
 ];
 
 /** What an assistant does not even see: what is kept of an athlete's health, and what opens their own page. */
@@ -36,7 +37,7 @@ function refusedTo(Tests\ApiTestCase $test, Role $role): array
         'import' => addPeopleFile($test), 'call' => CallRecord::query()->firstOrFail()->id, 'set' => LoggedSet::query()->firstOrFail()->id,
         'recomputation' => $test->postJson('/api/v1/recomputations', ['id' => uuid(), 'athlete_id' => $athlete])->json('id'),
         'weighing' => $athlete, 'off' => $athlete, 'method' => 'ladder', 'member' => uuid(), 'session' => 'none', 'ticket' => 'x',
-        'token' => uuid(), 'webhook' => uuid(),
+        'token' => uuid(), 'webhook' => uuid(), 'note' => uuid(),
     ];
     $who = (fn () => $this->coach)->call($test);
     $test->signInAs(colleague($who, $role));

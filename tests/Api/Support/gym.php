@@ -59,6 +59,15 @@ function exercise(string $bar, string $band, string $attach = 'foot'): array
     return exerciseOn(['kind' => 'band', 'bar_id' => $bar, 'attach' => $attach, 'band_ids' => [$band]]);
 }
 
+/** Writes a note on an athlete and answers its id. */
+function addNote(ApiTestCase $test, string $athlete, string $text = 'Prefers the rings.'): string
+{
+    $id = uuid();
+    $test->postJson("/api/v1/athletes/$athlete/notes", ['id' => $id, 'text' => $text])->assertCreated();
+
+    return $id;
+}
+
 /**
  * @param  array<string, mixed>  $setup
  * @return array<string, mixed>
