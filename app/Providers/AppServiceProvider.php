@@ -6,7 +6,6 @@ namespace App\Providers;
 
 use App\Actions\Athletes\StoreForecast;
 use App\Actions\Athletes\UpdateCapacity;
-use App\Actions\Calls\MailReminders;
 use App\Actions\Calls\MakeCall;
 use App\Actions\Calls\RemakeCalls;
 use App\Actions\Erase\EraseAthlete;
@@ -40,6 +39,7 @@ use App\Devices\HangingScale;
 use App\Devices\Mailbox;
 use App\Formats\JsonObject;
 use App\Http\QuietSessions;
+use App\Mail\WriteReminders;
 use App\Models\Gym\Right;
 use App\Models\Gym\User;
 use App\Models\GymScope;
@@ -103,7 +103,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->when([EraseAthlete::class, EraseOldHealth::class])->needs(ConnectionInterface::class)
             ->give(static fn (Application $app): ConnectionInterface => $app->make(ConnectionResolverInterface::class)
                 ->connection((string) config('database.eraser')));
-        $this->app->when([SendPasswordLink::class, MailReminders::class])->needs('$address')->giveConfig('app.url');
+        $this->app->when([SendPasswordLink::class, WriteReminders::class])->needs('$address')->giveConfig('app.url');
         $this->app->bind(JsonObject::class, static fn (Application $app): JsonObject => self::body($app->make(Request::class)));
     }
 

@@ -2480,6 +2480,8 @@ export interface components {
             script: string | null;
             /** @description Whom or what it was about, by the name it has now; none of what is gone. */
             about: string | null;
+            /** @description From what to what, where that is told. */
+            changed: components["schemas"]["Changed"][];
         };
         /** @description A page of what was done, the latest first. */
         AuditPage: {
@@ -2945,6 +2947,13 @@ export interface components {
         };
         CautionList: {
             items: components["schemas"]["Caution"][];
+        };
+        /** @description A figure or a choice that was changed, from what to what. */
+        Changed: {
+            /** @description As it is called in the API; a figure ends with its unit. */
+            what: string;
+            from: string | null;
+            to: string | null;
         };
         /** @description Which gear of the gym a set-up is made of, and how, as JSON: the kind, and the keys that belong to it. */
         Choice: {

@@ -7,7 +7,7 @@ import PageTurner from '../parts/PageTurner.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 import { useDayOf, useHourOf } from '../composables/useToday';
-import { doneWords } from './done';
+import { changedWords, doneWords } from './done';
 
 /** Who did what, beside the log. */
 const page = ref(1);
@@ -47,7 +47,10 @@ const [dayOf, hour] = [useDayOf(), useHourOf()];
                     <td>
                         <b>{{ doneWords[one.event] }}</b>
                     </td>
-                    <td>{{ one.about }}</td>
+                    <td>
+                        {{ one.about }}
+                        <span v-for="change in one.changed" :key="change.what" class="small dim change">{{ changedWords(change) }}</span>
+                    </td>
                 </tr>
             </tbody>
         </table>
@@ -72,6 +75,10 @@ th,
 td {
     padding: 7px var(--space-base);
     overflow-wrap: anywhere;
+}
+
+.change {
+    display: block;
 }
 
 tr + tr td,

@@ -1,4 +1,5 @@
 import type { Schemas } from '../domain/http';
+import { length, mass, seconds } from '../domain/units';
 
 /** What was done, in the words of who did it. */
 export const doneWords: Record<Schemas['AuditEntry']['event'], string> = {
@@ -42,3 +43,25 @@ export const doneWords: Record<Schemas['AuditEntry']['event'], string> = {
     'rules-settled': 'settled house rules',
     'caps-settled': 'settled the caps',
 };
+
+const UNITS: readonly (readonly [string, (value: number) => string])[] = [
+    ['_mm', (mm) => `${mm} mm`],
+    ['_kg', mass],
+    ['_m', length],
+    ['_s', seconds],
+];
+const called: Record<string, string> = { stature: 'height', tags: 'classes', athletes_tell: 'what athletes may tell' };
+
+const plain = (name: string): string => called[name] ?? name.replaceAll(/[_-]/g, ' ');
+
+/** “height 175 cm → 180 cm”, from a figure as the API calls it. */
+export function changedWords({ what, from, to }: Schemas['Changed']): string {
+    const [unit, words] = UNITS.find(([ending]) => what.endsWith(ending)) ?? ['', String];
+    const said = (value: string | null): string => {
+        if (value === null || value === '') {
+            return 'none';
+        }
+        return unit !== '' && Number.isFinite(Number(value)) ? words(Number(value)) : value;
+    };
+    return `${plain(what.slice(0, what.length - unit.length))} ${said(from)} → ${said(to)}`;
+}

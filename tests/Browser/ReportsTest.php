@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Symfony\Component\Process\Process;
 use Tests\Browser\Support\Http;
 use Tests\Browser\Support\Instance;
 use Tests\Browser\Support\Page;
@@ -15,8 +14,7 @@ function exportedRows(): array
 {
     static $rows = null;
     if ($rows === null) {
-        $export = (new Process([dirname(__DIR__, 2).'/bin/steady', 'export']))->setTimeout(300)->mustRun()->getOutput();
-        foreach (explode("\n", trim($export)) as $line) {
+        foreach (explode("\n", trim(Http::signedIn(Instance::url())->text('/api/v1/export'))) as $line) {
             $entry = json_decode($line, true, flags: JSON_THROW_ON_ERROR);
             $rows[$entry['table'] ?? ''][] = $entry['row'] ?? [];
         }

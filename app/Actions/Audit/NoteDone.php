@@ -20,10 +20,13 @@ final readonly class NoteDone
     {
     }
 
-    /** @param  array{string, string}|null  $about  what it is, and its id */
-    public function note(AuditEvent $event, User $by, ?array $about = null): void
+    /**
+     * @param  array{string, string}|null  $about  what it is, and its id
+     * @param  list<array{what: string, from: string|null, to: string|null}>  $changed
+     */
+    public function note(AuditEvent $event, User $by, ?array $about = null, array $changed = []): void
     {
-        $this->logger->tap(function (AuditEntry $entry) use ($event, $by, $about): void {
+        $this->logger->tap(function (AuditEntry $entry) use ($event, $by, $about, $changed): void {
             $entry->forceFill([
                 'id' => (string) Str::uuid7(),
                 'gym_id' => $by->gym_id,
@@ -32,6 +35,7 @@ final readonly class NoteDone
                 'token_id' => $by->script()?->id,
                 'about_kind' => $about[0] ?? null,
                 'about_id' => $about[1] ?? null,
+                'properties' => $changed === [] ? null : ['changed' => $changed],
                 'created_at' => $this->clock->now(),
             ]);
         })->log($event->value);

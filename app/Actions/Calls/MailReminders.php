@@ -7,13 +7,10 @@ namespace App\Actions\Calls;
 use App\Context\Gym\CurrentGym;
 use App\Context\Gym\GymDay;
 use App\Formats\Day;
-use App\Mail\RemindersMail;
-use App\Models\Calls\CallRecord;
+use App\Mail\WriteReminders;
 use App\Models\Gym\RemindedBy;
 use App\Models\Gym\Right;
 use App\Models\Gym\User;
-use App\Queries\Calls\ReminderQuery;
-use App\Responses\Calls\ReminderResponse;
 use Illuminate\Contracts\Mail\Mailer;
 use Psr\Clock\ClockInterface;
 
@@ -26,10 +23,9 @@ final readonly class MailReminders
     public function __construct(
         private CurrentGym $gym,
         private GymDay $days,
-        private ReminderQuery $reminders,
+        private WriteReminders $reminders,
         private Mailer $mailer,
         private ClockInterface $clock,
-        private string $address,
     ) {
     }
 
@@ -40,7 +36,8 @@ final readonly class MailReminders
             $this->gym->enter($member->gym);
             if ($this->isDue($member)) {
                 $member->fill(['reminded_on' => $this->days->today()])->save();
-                $this->mail($member);
+                $letter = $this->reminders->to($member);
+                $letter === null || $this->mailer->to($member->email)->send($letter);
             }
         }
     }
@@ -53,19 +50,5 @@ final readonly class MailReminders
 
         return $member->isHere() && $member->role->may(Right::Coach) && $member->reminded_on !== $today
             && $hour >= RemindedBy::HOUR && $member->reminders->isDue(Day::number($today));
-    }
-
-    private function mail(User $member): void
-    {
-        $lines = array_map(
-            static fn (ReminderResponse $one): string => "{$one->kind->words()}: $one->name",
-            $this->reminders->list()->items,
-        );
-        $calls = CallRecord::query()->whereNull('decided_at')->count();
-        if ($lines !== [] || $calls > 0) {
-            $this->mailer->to($member->email)->send(
-                new RemindersMail($member->gym->name, $member->name, $lines, $calls, "$this->address/calls"),
-            );
-        }
     }
 }

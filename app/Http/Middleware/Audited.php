@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Actions\Audit\NoteDone;
+use App\Actions\Audit\Standing;
 use App\Formats\Audit\AuditEvent;
 use App\Models\Gym\User;
 use App\Models\Record;
@@ -20,7 +21,7 @@ final readonly class Audited
     /** What an entry may be about: parameters of routes. */
     private const SUBJECTS = ['athlete', 'member', 'band', 'gear', 'import', 'method', 'token', 'webhook'];
 
-    public function __construct(private NoteDone $done)
+    public function __construct(private NoteDone $done, private Standing $standing)
     {
     }
 
@@ -31,11 +32,14 @@ final readonly class Audited
 
     public function handle(Request $request, Closure $next, string $event): Response
     {
+        [$done, $about] = [AuditEvent::from($event), self::subject($request)];
+        $before = $request->user() === null ? null : $this->standing->of($done, $about);
         /** @var Response $response */
         $response = $next($request);
         $who = $request->user();
         if ($response->isSuccessful() && $who instanceof User) {
-            $this->done->note(AuditEvent::from($event), $who, self::subject($request));
+            $after = $before === null ? null : $this->standing->of($done, $about);
+            $this->done->note($done, $who, $about, Standing::changed($before, $after));
         }
 
         return $response;

@@ -14,6 +14,7 @@ use App\Models\Scripts\ApiToken;
 use App\Queries\Page;
 use App\Responses\Audit\AuditEntryResponse;
 use App\Responses\Audit\AuditPageResponse;
+use App\Responses\Audit\ChangedResponse;
 use Illuminate\Support\Collection;
 
 /**
@@ -47,9 +48,19 @@ final readonly class AuditQuery
                 (string) $staff->get($e->causer_id),
                 $names['token']->get($e->token_id),
                 $e->about_kind === 'method' ? $e->about_id : ($names[$e->about_kind ?? ''] ?? collect())->get($e->about_id),
+                self::changed($e),
             ))->all()),
             $rows->count() > Page::SIZE ? $number + 1 : null,
         );
+    }
+
+    /** @return list<ChangedResponse> */
+    private static function changed(AuditEntry $entry): array
+    {
+        return array_values(array_map(
+            static fn (array $c): ChangedResponse => new ChangedResponse($c['what'], $c['from'], $c['to']),
+            $entry->properties?->get('changed') ?? [],
+        ));
     }
 
     /**

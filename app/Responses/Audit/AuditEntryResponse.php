@@ -13,6 +13,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'AuditEntry')]
 final readonly class AuditEntryResponse
 {
+    /** @param  list<ChangedResponse>  $changed */
     public function __construct(
         #[OA\Property(format: 'uuid')]
         public string $id,
@@ -26,6 +27,8 @@ final readonly class AuditEntryResponse
         public ?string $script,
         #[OA\Property(description: 'Whom or what it was about, by the name it has now; none of what is gone.')]
         public ?string $about,
+        #[OA\Property(description: 'From what to what, where that is told.', items: new OA\Items(ref: ChangedResponse::class))]
+        public array $changed,
     ) {
     }
 }

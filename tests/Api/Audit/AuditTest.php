@@ -63,3 +63,45 @@ it('turns its pages', function (): void {
     $this->getJson('/api/v1/audit')->assertJsonCount(50, 'items')->assertJsonPath('next_page', 2);
     $this->getJson('/api/v1/audit?page=2')->assertJsonCount(1, 'items')->assertJsonPath('next_page', null);
 });
+
+it('keeps from what to what, of people, kit, roles, rules and settings', function (): void {
+    $changed = fn (): array => array_map(
+        fn (array $c): array => array_values($c),
+        $this->getJson('/api/v1/audit')->assertOk()->json('items.0.changed'),
+    );
+    $particulars = ['name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 70, 'stature_m' => 1.75, 'reach_m' => 2.1];
+    $id = addAthlete($this);
+    expect($changed())->toBe([]); // new, and nothing before it
+    $this->putJson("/api/v1/athletes/$id", ['stature_m' => 1.8, 'tags' => ['evening']] + $particulars)->assertOk();
+    expect($changed())->toBe([['stature_m', '1.75', '1.8'], ['tags', '', 'evening']]);
+    $this->putJson("/api/v1/athletes/$id/archive", ['archived' => true])->assertOk();
+    expect($changed())->toBe([['archived', 'no', 'yes']]);
+
+    $bar = addBar($this);
+    $this->putJson("/api/v1/gear/$bar", ['name' => 'Beam', 'figures' => ['kind' => 'bar', 'height_m' => 2.4]])->assertOk();
+    expect($changed())->toContain(['name', 'Bar', 'Beam'], ['height_m', '2.5', '2.4']);
+    $band = addBand($this);
+    $this->putJson("/api/v1/bands/$band/retirement", ['retired' => true])->assertOk();
+    expect($changed())->toBe([['retired', 'no', 'yes']]);
+
+    $bea = colleague($this->coach, Role::Coach);
+    $this->putJson("/api/v1/staff/$bea->id/role", ['role' => 'assistant'])->assertOk();
+    expect($changed())->toBe([['role', 'coach', 'assistant']]);
+    $this->putJson('/api/v1/settings', ['gym_name' => 'The Mill', 'timezone' => 'Europe/Paris'])->assertOk();
+    expect($changed())->toBe([['name', 'Gym of coach@one.example', 'The Mill'], ['timezone', 'Europe/London', 'Europe/Paris']]);
+    $this->putJson('/api/v1/settings/athletes-tell', ['tells' => ['pain']])->assertOk();
+    expect($changed())->toBe([['athletes_tell', 'pain, soreness, coming', 'pain']]);
+    $this->putJson('/api/v1/house-rules', ['trunk' => 'later', 'rest' => '60-s'])->assertOk();
+    expect($changed())->toEqualCanonicalizing([['trunk', null, 'later'], ['rest', null, '60-s']]);
+});
+
+it('tells nothing of a weight, of pain or of a refused change', function (): void {
+    $id = addAthlete($this);
+    $this->postJson("/api/v1/athletes/$id/pain", ['id' => uuid(), 'pain' => ['place' => 'elbow', 'level' => 4]])->assertSuccessful();
+    $this->putJson("/api/v1/athletes/$id", ['name' => 'Ada', 'kind' => 'gym', 'mass_kg' => 71, 'stature_m' => 1.75, 'reach_m' => 2.1]);
+    $this->putJson("/api/v1/athletes/$id", ['name' => ''])->assertStatus(422);
+    $entries = AuditEntry::query()->get();
+
+    expect($entries->filter(fn (AuditEntry $e): bool => str_contains((string) json_encode($e->properties), 'mass'))->all())->toBe([])
+        ->and((string) json_encode($entries))->not->toContain('elbow');
+});

@@ -42,6 +42,17 @@ final class Http
         ];
     }
 
+    /** What stands at an address, as it is. */
+    public function text(string $path): string
+    {
+        $this->ask($this->curl, 'GET', $path, null, true);
+        $answer = curl_exec($this->curl);
+
+        return is_string($answer) && curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE) === 200
+            ? $answer
+            : throw new \RuntimeException("$path did not answer.");
+    }
+
     /**
      * Sends and goes on.
      *

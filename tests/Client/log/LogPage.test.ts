@@ -74,6 +74,7 @@ it('says when nothing was logged so', async () => {
 it('takes the log along as a spreadsheet, by the same filter, and says when it cannot', async () => {
     const kept: Blob[] = [];
     const made = vi.spyOn(URL, 'createObjectURL').mockImplementation((file) => (kept.push(file as Blob), 'blob:kept'));
+    const click = vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => undefined); // no page is left for it
     let away = true;
     const asked = serve({
         'GET /api/v1/log': () => ({ items: entries, next_page: null, from: '2025-12-05', to: '2026-03-05', tags: [] }),
@@ -88,4 +89,5 @@ it('takes the log along as a spreadsheet, by the same filter, and says when it c
     expect(asked.filter((a) => a.command === 'GET /api/v1/log.csv').map((a) => a.query['purpose'])).toEqual(['work', 'work']);
     expect(new Uint8Array(await kept[0]!.slice(0, 2).arrayBuffer())).toEqual(new Uint8Array([0x50, 0x4b]));
     made.mockRestore();
+    click.mockRestore();
 });

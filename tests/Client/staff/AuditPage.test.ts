@@ -1,9 +1,19 @@
 import { expect, it } from 'vitest';
 import AuditPage from '../../../client/staff/AuditPage.vue';
+import { changedWords } from '../../../client/staff/done';
 import { eventually, show } from '../support/screen';
 import { serve } from '../support/server';
 
-const entry = (id: string, event: string, about: string | null) => ({ id, event, about, at: '2026-03-02T18:30:00Z', by: 'Bea' });
+const entry = (id: string, event: string, about: string | null, more = {}) => ({
+    id,
+    event,
+    about,
+    at: '2026-03-02T18:30:00Z',
+    by: 'Bea',
+    script: null,
+    changed: [],
+    ...more,
+});
 
 it('tells in plain words who did what to whom, and when, page by page', async () => {
     const asked = serve({
@@ -23,4 +33,30 @@ it('tells in plain words who did what to whom, and when, page by page', async ()
 it('says that nothing was done yet', async () => {
     serve({ 'GET /api/v1/audit': () => ({ items: [], next_page: null }) });
     await show(AuditPage).sees('Nothing yet.');
+});
+
+it('tells from what to what, and by which script', async () => {
+    const changed = [
+        { what: 'stature_m', from: '1.75', to: '1.8' },
+        { what: 'tags', from: '', to: 'evening' },
+    ];
+    serve({
+        'GET /api/v1/audit': () => ({
+            items: [entry('a', 'athlete-changed', 'Ada', { changed, script: 'Door counter' })],
+            next_page: null,
+        }),
+    });
+    const { sees, text } = show(AuditPage);
+    await sees('Ada height 175 cm → 180 cm classes none → evening');
+    expect(text()).toContain('Bea by the script Door counter');
+});
+
+it.each([
+    ['rated_kg', '150', '200', 'rated 150.0 kg → 200.0 kg'],
+    ['thickness_mm', '4.5', '4', 'thickness 4.5 mm → 4 mm'],
+    ['keep_health_years', null, '2', 'keep health years none → 2'],
+    ['grip-width', null, 'wide', 'grip width none → wide'],
+    ['archived', 'no', 'yes', 'archived no → yes'],
+] as const)('says in words that %s went from %s to %s', (what, from, to, words) => {
+    expect(changedWords({ what, from, to })).toBe(words);
 });
