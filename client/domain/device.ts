@@ -99,21 +99,26 @@ export const marks = {
         ),
 };
 
+const PATIENCE_MS = 4000;
+
+/** A store that neither answers nor refuses keeps no page from opening: after a while it is as one that refused. */
+const soon = <T>(answer: Promise<T>): Promise<T | undefined> =>
+    Promise.race([answer.catch(() => undefined), new Promise<undefined>((done) => setTimeout(() => done(undefined), PATIENCE_MS))]);
+
 /** Who was signed in here last. It stands where the commands stand, for a browser that falls may lose what it keeps elsewhere. */
 export const lastCoach = {
-    read: async (): Promise<Schemas['Me'] | null> =>
-        JSON.parse((await marks.get(LAST).catch(() => undefined)) ?? 'null') as Schemas['Me'] | null,
-    keep: (who: Schemas['Me']): Promise<void> => marks.put(LAST, JSON.stringify(who)).catch(() => undefined),
-    forget: (): Promise<void> => marks.forget(LAST).catch(() => undefined),
+    read: async (): Promise<Schemas['Me'] | null> => JSON.parse((await soon(marks.get(LAST))) ?? 'null') as Schemas['Me'] | null,
+    keep: (who: Schemas['Me']): Promise<void> => soon(marks.put(LAST, JSON.stringify(who))),
+    forget: (): Promise<void> => soon(marks.forget(LAST)),
 };
 
 const LEFT = 'steady-rung.left';
 
 /** That somebody signed out while the server was away: it is told before anything else is asked. */
 export const unsaidGoodbye = {
-    read: async (): Promise<boolean> => (await marks.get(LEFT).catch(() => undefined)) !== undefined,
-    keep: (): Promise<void> => marks.put(LEFT, 'yes').catch(() => undefined),
-    forget: (): Promise<void> => marks.forget(LEFT).catch(() => undefined),
+    read: async (): Promise<boolean> => (await soon(marks.get(LEFT))) !== undefined,
+    keep: (): Promise<void> => soon(marks.put(LEFT, 'yes')),
+    forget: (): Promise<void> => soon(marks.forget(LEFT)),
 };
 
 const MARK = 'steady-rung.mark';

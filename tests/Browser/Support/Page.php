@@ -421,7 +421,9 @@ final class Page
 
     private function whatThereIs(): string
     {
-        return "There is:\n".mb_strimwidth($this->text(), 0, 2500, '…');
+        $state = $this->script('return [location.href, document.readyState, document.documentElement.outerHTML.length, !!navigator.serviceWorker?.controller].join(" ")');
+
+        return "There is ($state):\n".mb_strimwidth($this->text(), 0, 2500, '…');
     }
 
     /** A page that draws itself anew between looking and clicking is clicked again, and typed on again. */

@@ -1,5 +1,5 @@
-import { expect, it } from 'vitest';
-import { asCommand, commandStore, keptReads, wasCleared } from '../../../client/domain/device';
+import { expect, it, vi } from 'vitest';
+import { asCommand, commandStore, keptReads, lastCoach, marks, unsaidGoodbye, wasCleared } from '../../../client/domain/device';
 
 it('makes commands of what waits since earlier programs, and leaves commands as they are', () => {
     const set = { id: 'a', clean_reps: 8 };
@@ -40,4 +40,15 @@ it('keeps commands in the order they were told, whoever waits beside', async () 
     await keptReads.wipe();
     expect((await commandStore.all('bea')).map((w) => w.id)).toEqual(['b']);
     await Promise.all(['a', 'b', 'c'].map((id) => commandStore.remove(id)));
+});
+
+it('opens without a store that neither answers nor refuses', async () => {
+    vi.useFakeTimers();
+    const never = new Promise<never>(() => undefined);
+    const silent = [vi.spyOn(marks, 'get'), vi.spyOn(marks, 'put'), vi.spyOn(marks, 'forget')].map((spy) => spy.mockReturnValue(never));
+    const asked = Promise.all([lastCoach.read(), unsaidGoodbye.read(), unsaidGoodbye.keep(), lastCoach.forget()]);
+    await vi.advanceTimersByTimeAsync(5000);
+    expect(await asked).toEqual([null, false, undefined, undefined]);
+    silent.forEach((spy) => spy.mockRestore());
+    vi.useRealTimers();
 });
