@@ -70,30 +70,8 @@ const part = (of: number): string => `${Math.round(100 * of)} %`;
     </section>
 </template>
 
+<style scoped src="../theme/table.css"></style>
 <style scoped>
-table {
-    width: 100%;
-    border-collapse: collapse;
-    font-variant-numeric: tabular-nums;
-}
-
-th,
-td {
-    padding: 6px 8px;
-    text-align: left;
-    vertical-align: top;
-}
-
-thead th {
-    color: var(--color-dust);
-    font-size: var(--type-small);
-    font-weight: 600;
-}
-
-tbody tr {
-    border-top: 1px solid var(--color-line);
-}
-
 .rule {
     padding-top: var(--space-base);
     color: var(--color-bark);
@@ -105,11 +83,5 @@ tbody tr {
 
 button {
     justify-self: start;
-}
-
-@media screen and (max-width: 720px) {
-    section {
-        overflow-x: auto;
-    }
 }
 </style>

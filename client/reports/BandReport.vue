@@ -57,7 +57,7 @@ const left = (sets: number | null): string => (sets === null ? '' : sets === 0 ?
     </template>
 </template>
 
-<style scoped src="./report.css"></style>
+<style scoped src="../theme/table.css"></style>
 <style scoped>
 .due {
     color: var(--color-refer);

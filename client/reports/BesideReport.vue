@@ -55,7 +55,7 @@ const figures = computed(() => {
     </div>
 </template>
 
-<style scoped src="./report.css"></style>
+<style scoped src="../theme/table.css"></style>
 <style scoped>
 .columns {
     display: grid;

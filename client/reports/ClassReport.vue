@@ -78,7 +78,7 @@ const capacity = ({ capacity_first: first, capacity_last: last }: Schemas['Comer
     </template>
 </template>
 
-<style scoped src="./report.css"></style>
+<style scoped src="../theme/table.css"></style>
 <style scoped>
 .of {
     margin-bottom: var(--space-base);

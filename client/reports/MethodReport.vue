@@ -73,4 +73,4 @@ const report = read.value;
     </div>
 </template>
 
-<style scoped src="./report.css"></style>
+<style scoped src="../theme/table.css"></style>
