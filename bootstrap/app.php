@@ -9,6 +9,7 @@ use App\Formats\Unreadable;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\FormerAddress;
 use App\Http\Middleware\KeepOutOfCaches;
+use App\Http\Middleware\LimitScripts;
 use App\Http\Middleware\SlowTokens;
 use App\Http\Middleware\WithinScope;
 use App\Http\ProblemRenderer;
@@ -37,6 +38,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->prependToPriorityList(before: AuthenticatesRequests::class, prepend: SlowTokens::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: EnterGym::class);
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: LimitScripts::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: WithinScope::class);
         $middleware->api(append: [KeepOutOfCaches::class]);
         $middleware->redirectGuestsTo(fn () => null);

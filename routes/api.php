@@ -57,13 +57,13 @@ use App\Http\Controllers\Trend\TrendController;
 use App\Http\Middleware\Audited;
 use App\Http\Middleware\EnterByLink;
 use App\Http\Middleware\EnterGym;
+use App\Http\Middleware\LimitScripts;
 use App\Http\Middleware\RecalculateFirst;
 use App\Http\Middleware\RecordScreeningLook;
 use App\Http\Middleware\SlowTokens;
 use App\Http\Middleware\WithinScope;
 use App\Models\Gym\Right;
 use Illuminate\Auth\Middleware\Authorize;
-use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
@@ -128,7 +128,7 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
  * The floor, where what is logged is followed when somebody looks at what follows from it, and what follows from no log at all. Who is
  * signed in may see their gym, and so may a script that was let in; what needs a right says which.
  */
-Route::middleware([SlowTokens::class, 'auth:sanctum', EnterGym::class, ThrottleRequests::using('scripts'), WithinScope::class])->group(function (): void {
+Route::middleware([SlowTokens::class, 'auth:sanctum', EnterGym::class, LimitScripts::class, WithinScope::class])->group(function (): void {
     Route::get('me', [SignInController::class, 'show']);
     Route::get('log', [LogController::class, 'index']);
     Route::get('log.csv', [LogController::class, 'csv'])
@@ -180,7 +180,7 @@ Route::middleware([SlowTokens::class, 'auth:sanctum', EnterGym::class, ThrottleR
 });
 
 Route::middleware([
-    SlowTokens::class, 'auth:sanctum', EnterGym::class, ThrottleRequests::using('scripts'), WithinScope::class, RecalculateFirst::class,
+    SlowTokens::class, 'auth:sanctum', EnterGym::class, LimitScripts::class, WithinScope::class, RecalculateFirst::class,
 ])->group(function (): void {
     Route::get('first-steps', FirstStepsController::class);
     Route::get('bench/scale', [BenchController::class, 'scale']);

@@ -21,7 +21,7 @@ final readonly class WriteReminders
     public function to(User $member): ?RemindersMail
     {
         $lines = array_map(
-            static fn (ReminderResponse $one): string => "{$one->kind->words()}: $one->name",
+            static fn (ReminderResponse $one): string => "$one->todo: $one->name",
             $this->reminders->list()->items,
         );
         $calls = CallRecord::query()->whereNull('decided_at')->count();

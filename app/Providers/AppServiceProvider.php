@@ -38,6 +38,7 @@ use App\Context\Trend\Forecasts;
 use App\Devices\HangingScale;
 use App\Devices\Mailbox;
 use App\Formats\JsonObject;
+use App\Http\Middleware\LimitScripts;
 use App\Http\QuietSessions;
 use App\Mail\WriteReminders;
 use App\Models\Gym\Right;
@@ -139,7 +140,7 @@ final class AppServiceProvider extends ServiceProvider
         Sanctum::usePersonalAccessTokenModel(ApiToken::class);
         Sanctum::authenticateAccessTokensUsing(fn (ApiToken $token): bool => $token->isOpen($this->app->make(ClockInterface::class)->now())
             && $token->tokenable->isHere());
-        $this->callAfterResolving(RateLimiter::class, static fn (RateLimiter $limits) => $limits->for('scripts', self::limitOf(...)));
+        $this->callAfterResolving(RateLimiter::class, static fn (RateLimiter $limits) => $limits->for(LimitScripts::LIMIT, self::limitOf(...)));
     }
 
     private function deliverMailToTheMailbox(): void

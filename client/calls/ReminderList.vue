@@ -5,14 +5,14 @@ import { useRead } from '../composables/useRead';
 
 type Reminder = Schemas['Reminder'];
 
-/** What is to be done about each, and where. */
-const kinds: Record<Reminder['kind'], { word: string; to: (one: Reminder) => string }> = {
-    screen: { word: 'Screen', to: (one) => `/people/${one.athlete_id}/screens` },
-    consent: { word: 'Ask for consent', to: (one) => `/people/${one.athlete_id}/consent` },
-    inspection: { word: 'Look at the band', to: (one) => `/kit?band=${one.band_id}` },
-    away: { word: 'Ask after', to: (one) => `/people/${one.athlete_id}` },
-    weighing: { word: 'Weigh', to: (one) => `/people/${one.athlete_id}/body` },
-    goal: { word: 'Goal reached', to: (one) => `/people/${one.athlete_id}/trend` },
+/** Where each is seen to. */
+const seenTo: Record<Reminder['kind'], (one: Reminder) => string> = {
+    screen: (one) => `/people/${one.athlete_id}/screens`,
+    consent: (one) => `/people/${one.athlete_id}/consent`,
+    inspection: (one) => `/kit?band=${one.band_id}`,
+    away: (one) => `/people/${one.athlete_id}`,
+    weighing: (one) => `/people/${one.athlete_id}/body`,
+    goal: (one) => `/people/${one.athlete_id}/trend`,
 };
 const read = useRead(['reminders'], () => outcome(api.GET('/api/v1/reminders')));
 const items = computed(() => read.value.value?.items ?? []);
@@ -23,8 +23,8 @@ const items = computed(() => read.value.value?.items ?? []);
         <summary>{{ items.length }} {{ items.length === 1 ? 'reminder' : 'reminders' }}</summary>
         <ul>
             <li v-for="one in items" :key="`${one.kind} ${one.athlete_id ?? one.band_id}`">
-                <span class="dim">{{ kinds[one.kind].word }}</span>
-                <RouterLink :to="kinds[one.kind].to(one)">{{ one.name }}</RouterLink>
+                <span class="dim">{{ one.todo }}</span>
+                <RouterLink :to="seenTo[one.kind](one)">{{ one.name }}</RouterLink>
                 <span>{{ one.text }}</span>
             </li>
         </ul>

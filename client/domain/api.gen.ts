@@ -4863,6 +4863,8 @@ export interface components {
             band_id: string | null;
             name: string;
             text: string;
+            /** @description What is to be done about it. */
+            todo?: string;
         };
         /** @description Whether somebody has the reminders by mail, and when. */
         RemindersInput: {

@@ -3,7 +3,7 @@ import { NButton, NInput } from 'naive-ui';
 import { watchDebounced } from '@vueuse/core';
 import { computed, ref, shallowRef } from 'vue';
 import type { paths } from '../domain/api.gen';
-import { download } from '../domain/download';
+import { download } from '../domain/files/download';
 import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
@@ -18,7 +18,7 @@ import { useRead } from '../composables/useRead';
 import { useToday } from '../composables/useToday';
 import { counted, linesOf } from './lines';
 import WhatDone from './WhatDone.vue';
-import { workbookOf } from './workbook';
+import { workbookOf } from '../domain/files/workbook';
 
 type Query = NonNullable<paths['/api/v1/log']['get']['parameters']['query']>;
 

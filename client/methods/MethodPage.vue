@@ -2,7 +2,7 @@
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef } from 'vue';
 import { useRouter } from 'vue-router';
-import { download } from '../domain/download';
+import { download } from '../domain/files/download';
 import { api, outcome } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { percent } from '../domain/units';

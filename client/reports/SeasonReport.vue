@@ -3,7 +3,7 @@ import { NButton } from 'naive-ui';
 import { computed, useTemplateRef } from 'vue';
 import TrendPlot from '../draw/trend/TrendPlot.vue';
 import { pngOf, svgText } from '../draw/picture';
-import { download } from '../domain/download';
+import { download } from '../domain/files/download';
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
 import { noCountWordsTo, verdictWord } from '../domain/words';

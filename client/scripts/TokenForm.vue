@@ -75,7 +75,7 @@ async function submit(): Promise<void> {
                 Make a token
             </NButton>
         </div>
-        <div v-if="told" class="told" role="status">
+        <div v-if="told" class="told-once" role="status">
             <p>
                 <strong>{{ told.name }} is let in.</strong>
                 Copy its token now: it is not shown again.
@@ -96,17 +96,5 @@ async function submit(): Promise<void> {
 
 .asks {
     font-weight: 600;
-}
-
-.told {
-    display: grid;
-    gap: var(--space-small);
-    padding: var(--space-base);
-    background: var(--color-sunk);
-    border-radius: var(--radius-small);
-}
-
-code {
-    overflow-wrap: anywhere;
 }
 </style>

@@ -67,7 +67,7 @@ const { copy, copied } = useClipboard({ source: address });
         <div>
             <NButton attr-type="submit" type="primary" :loading="busy" :disabled="!typed.name || !typed.email">Send the invitation</NButton>
         </div>
-        <div v-if="sent" class="sent" role="status">
+        <div v-if="sent" class="told-once" role="status">
             <p>
                 <strong>{{ sent.name }} is invited.</strong>
                 The mail is on its way. You can hand the link over yourself as well; it works once, until
@@ -80,17 +80,3 @@ const { copy, copied } = useClipboard({ source: address });
         </div>
     </form>
 </template>
-
-<style scoped>
-.sent {
-    display: grid;
-    gap: var(--space-small);
-    padding: var(--space-base);
-    background: var(--color-sunk);
-    border-radius: var(--radius-small);
-}
-
-code {
-    overflow-wrap: anywhere;
-}
-</style>

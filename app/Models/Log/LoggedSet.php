@@ -16,6 +16,7 @@ use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Style\HoldAt;
 use SteadyRung\Exercise\Style\Movement;
+use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Safety\Pain;
 use SteadyRung\Strength\Filter\FeltLoad;
@@ -71,6 +72,11 @@ final class LoggedSet extends Record
     /** What makes a set one of strict reps: the whole pull, by the arms alone, under all of bodyweight, seen by a coach. */
     public const STRICT = "effective_share >= 0.999 AND clean_reps >= 1 AND coalesce(exercise->>'movement', 'full') = 'full'"
         ." AND purpose <> 'home'";
+
+    /** What makes a set a failed one, of those of which so many reps were asked. */
+    public const FAILED = 'clean_reps < '.Done::FAILED.' * asked_reps';
+
+    public const ASKED = 'asked_reps IS NOT NULL AND clean_reps IS NOT NULL';
 
     /** What is computed of the body, the gear and the exercise; all else was told. */
     public const COMPUTED = [

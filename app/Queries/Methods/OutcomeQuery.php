@@ -21,7 +21,6 @@ use SteadyRung\Exercise\Choices\Pattern;
 use SteadyRung\Method\House\HouseRule;
 use SteadyRung\Method\Outcomes\Followed;
 use SteadyRung\Method\Outcomes\Outcome;
-use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Diary\Signal;
 
@@ -112,7 +111,7 @@ final readonly class OutcomeQuery
             ->orderBy('trained_on')->toBase()->get(['athlete_id', 'trained_on', 'share'])->groupBy('athlete_id');
         $sets = LoggedSet::standingOf($ids)->where('trained_on', '>=', $from)->where('purpose', Purpose::Work)->whereNotNull('asked_reps')
             ->whereNotNull('clean_reps')->groupBy('athlete_id', 'trained_on')
-            ->selectRaw('athlete_id, trained_on, count(*) AS sets, count(*) FILTER (WHERE clean_reps < ?::float * asked_reps) AS failed', [Done::FAILED])
+            ->selectRaw('athlete_id, trained_on, count(*) AS sets, count(*) FILTER (WHERE '.LoggedSet::FAILED.') AS failed')
             ->get()->groupBy('athlete_id');
         $told = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '>=', $from)->whereNotNull('soreness')
             ->toBase()->get(['athlete_id', 'told_for', 'soreness'])->groupBy('athlete_id');

@@ -19,7 +19,6 @@ use App\Responses\Trend\TrendRange;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Collection;
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Report\FewPeople;
 use SteadyRung\Report\Portion;
 
@@ -101,7 +100,7 @@ final readonly class ClassReportQuery
         }
         $list = static fn (array $of): string => '{'.implode(',', $of).'}';
 
-        return array_values($this->db->select(self::DONE, [Done::FAILED, $list($held), $list($from), $list($to), $this->gym->id()]));
+        return array_values($this->db->select(self::DONE, [$list($held), $list($from), $list($to), $this->gym->id()]));
     }
 
     /**
@@ -115,14 +114,11 @@ final readonly class ClassReportQuery
             ->map(static fn (Collection $of): array => [(float) $of->first()?->share, (float) $of->last()?->share])->all();
     }
 
-    private const DONE = <<<'SQL'
-        SELECT s.athlete_id, s.trained_on, count(*) AS sets, coalesce(sum(s.clean_reps), 0) AS reps,
-            count(*) FILTER (WHERE s.asked_reps IS NOT NULL AND s.clean_reps IS NOT NULL) AS asked,
-            count(*) FILTER (WHERE s.clean_reps < ?::float * s.asked_reps) AS failed
+    private const DONE = 'SELECT s.athlete_id, s.trained_on, count(*) AS sets, coalesce(sum(s.clean_reps), 0) AS reps,
+            count(*) FILTER (WHERE '.LoggedSet::ASKED.') AS asked, count(*) FILTER (WHERE '.LoggedSet::FAILED.') AS failed
         FROM unnest(?::date[], ?::timestamptz[], ?::timestamptz[]) AS held(on_day, from_moment, to_moment)
         JOIN logged_sets s ON s.gym_id = ? AND s.trained_on = held.on_day AND s.performed_at BETWEEN held.from_moment AND held.to_moment
-        WHERE NOT s.withdrawn AND s.purpose <> 'home'
+        WHERE NOT s.withdrawn AND s.purpose <> \'home\'
             AND NOT EXISTS (SELECT 1 FROM logged_sets later WHERE later.gym_id = s.gym_id AND later.replaces_id = s.id)
-        GROUP BY s.athlete_id, s.trained_on
-        SQL;
+        GROUP BY s.athlete_id, s.trained_on';
 }

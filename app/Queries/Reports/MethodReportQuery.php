@@ -16,7 +16,6 @@ use App\Responses\Reports\MethodLineResponse;
 use App\Responses\Reports\MethodReportResponse;
 use App\Responses\Reports\PortionResponse;
 use Illuminate\Database\ConnectionInterface;
-use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Report\FewPeople;
 use SteadyRung\Report\Portion;
 use SteadyRung\Report\Spell;
@@ -134,7 +133,7 @@ final readonly class MethodReportQuery
     {
         $list = static fn (string $of): string => '{'.implode(',', array_column($spells, $of)).'}';
         $rows = $this->db->select(self::SETS, [
-            Done::FAILED, $list('athleteId'), $list('from'), $list('to'), $this->gym->id(),
+            $list('athleteId'), $list('from'), $list('to'), $this->gym->id(),
         ]);
 
         return array_combine(
@@ -143,12 +142,10 @@ final readonly class MethodReportQuery
         );
     }
 
-    private const SETS = <<<'SQL'
-        SELECT spell.n, count(*) AS sets, count(*) FILTER (WHERE s.clean_reps < ?::float * s.asked_reps) AS failed
+    private const SETS = 'SELECT spell.n, count(*) AS sets, count(*) FILTER (WHERE '.LoggedSet::FAILED.') AS failed
         FROM unnest(?::uuid[], ?::date[], ?::date[]) WITH ORDINALITY AS spell(athlete_id, from_day, to_day, n)
         JOIN logged_sets s ON s.gym_id = ? AND s.athlete_id = spell.athlete_id AND s.trained_on BETWEEN spell.from_day AND spell.to_day
-        WHERE NOT s.withdrawn AND s.purpose = 'work' AND s.asked_reps IS NOT NULL AND s.clean_reps IS NOT NULL
+        WHERE NOT s.withdrawn AND s.purpose = \'work\' AND '.LoggedSet::ASKED.'
             AND NOT EXISTS (SELECT 1 FROM logged_sets later WHERE later.gym_id = s.gym_id AND later.replaces_id = s.id)
-        GROUP BY spell.n
-        SQL;
+        GROUP BY spell.n';
 }

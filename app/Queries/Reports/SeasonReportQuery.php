@@ -27,7 +27,6 @@ use App\Responses\Trend\TrendWorkResponse;
 use Illuminate\Database\Query\Expression;
 use SteadyRung\Call\Verdict;
 use SteadyRung\Exercise\Choices\Pattern;
-use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\NoCount;
 use SteadyRung\Report\Portion;
 
@@ -52,10 +51,9 @@ final readonly class SeasonReportQuery
         $from = $range->days() === null ? $this->figures->firstDay($athlete->id) ?? $today : $this->days->daysAgo($range->days());
         $done = LoggedSet::standing($athlete->id)->where('trained_on', '>=', $from)->toBase()->selectRaw(
             'count(*) AS sets, count(DISTINCT trained_on) AS days, coalesce(sum(clean_reps), 0) AS reps,
-            count(*) FILTER (WHERE asked_reps IS NOT NULL AND clean_reps IS NOT NULL) AS asked,
-            count(*) FILTER (WHERE clean_reps < ?::float * asked_reps) AS failed,
+            count(*) FILTER (WHERE '.LoggedSet::ASKED.') AS asked, count(*) FILTER (WHERE '.LoggedSet::FAILED.') AS failed,
             coalesce(max(clean_reps) FILTER (WHERE pattern = ? AND '.LoggedSet::STRICT.'), 0) AS strict',
-            [Done::FAILED, Pattern::Pull->value],
+            [Pattern::Pull->value],
         )->first();
         $work = collect($this->figures->work($athlete->id, $from, TrendRange::sum(Day::number($today) - Day::number($from))));
 

@@ -10,6 +10,9 @@ use SteadyRung\Plan\Diary\Reminder;
 #[OA\Schema]
 final readonly class ReminderResponse
 {
+    #[OA\Property(description: 'What is to be done about it.')]
+    public string $todo;
+
     public function __construct(
         #[OA\Property]
         public Reminder $kind,
@@ -22,5 +25,6 @@ final readonly class ReminderResponse
         #[OA\Property]
         public string $text,
     ) {
+        $this->todo = $kind->words();
     }
 }

@@ -7,7 +7,7 @@ import { computed, ref, useTemplateRef } from 'vue';
 import type { Schemas } from '../../domain/http';
 import { day, percent, percentRange } from '../../domain/units';
 import TrendMark from './TrendMark.vue';
-import { moment, tickWords, timeAxis } from './time';
+import { moment, tickColumns, timeAxis } from './time';
 
 const props = defineProps<{ trend: Schemas['Trend']; from: string }>();
 
@@ -18,7 +18,6 @@ const REST_PX = 420;
 const ROOM = 0.03;
 const DAYS_A_WEEK = 7;
 const DAY_MS = 86_400_000;
-const PX_PER_TICK = 90;
 const MARKS = [
     { kind: 'set', text: 'set' },
     { kind: 'at-least', text: 'at least' },
@@ -46,11 +45,7 @@ const low = computed(() => (min(known.value, (p) => p.low80) ?? 0.5) - ROOM);
 const high = computed(() => Math.max((max(known.value, (p) => p.high80) ?? 1) + ROOM, strict.value ? 1 + ROOM : 0));
 const y = computed(() => scaleLinear([low.value, high.value], [inner.value.bottom, BOX.top]).clamp(true));
 const rows = computed(() => y.value.ticks(6));
-const columns = computed(() => {
-    const ticks = x.value.ticks(Math.max(2, Math.floor(width.value / PX_PER_TICK)));
-    const words = tickWords(ticks);
-    return ticks.map((t, i) => ({ x: x.value(t), text: words[i] ?? '' }));
-});
+const columns = computed(() => tickColumns(x.value, width.value, 2));
 
 type Known = { low80: number; high80: number; share: number };
 const drawn = <T extends Known>(items: readonly T[], at: (item: T) => Date): { spread: string; middle: string } => ({

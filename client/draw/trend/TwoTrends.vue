@@ -6,7 +6,7 @@ import { area, curveMonotoneX, line } from 'd3-shape';
 import { computed, useTemplateRef } from 'vue';
 import type { Schemas } from '../../domain/http';
 import { percent } from '../../domain/units';
-import { moment, tickWords, timeAxis } from './time';
+import { moment, tickColumns, timeAxis } from './time';
 
 type Trend = Schemas['Trend'];
 type Point = Schemas['TrendPoint'];
@@ -19,7 +19,6 @@ const HEIGHT = 400;
 const ROOM = 0.03;
 /** Names at the right stand at least so far apart. */
 const NAME_PX = 18;
-const PX_PER_TICK = 90;
 
 const frame = useTemplateRef<HTMLElement>('frame');
 const { width: measured } = useElementSize(frame);
@@ -34,11 +33,7 @@ const y = computed(() =>
         [HEIGHT - BOX.bottom, BOX.top],
     ),
 );
-const columns = computed(() => {
-    const ticks = x.value.ticks(Math.max(2, Math.floor(width.value / PX_PER_TICK)));
-    const words = tickWords(ticks);
-    return ticks.map((t, i) => ({ x: x.value(t), text: words[i] ?? '' }));
-});
+const columns = computed(() => tickColumns(x.value, width.value, 2));
 const at = (p: Point): number => x.value(moment(p.on));
 const drawn = computed(() => {
     const both = props.trends.map((trend) => ({

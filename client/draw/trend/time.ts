@@ -21,3 +21,12 @@ export function tickWords(ticks: readonly Date[]): string[] {
         return t.getMonth() === 0 ? year(t) : month(t);
     });
 }
+
+export const PX_PER_TICK = 90;
+
+/** Where ticks stand along an axis so wide, at least so many, and what they say. */
+export function tickColumns(x: ScaleTime<number, number>, widthPx: number, least: number): { x: number; text: string }[] {
+    const ticks = x.ticks(Math.max(least, Math.floor(widthPx / PX_PER_TICK)));
+    const words = tickWords(ticks);
+    return ticks.map((t, i) => ({ x: x(t), text: words[i] ?? '' }));
+}

@@ -421,7 +421,10 @@ final class Page
 
     private function whatThereIs(): string
     {
-        $state = $this->script('return [location.href, document.readyState, document.documentElement.outerHTML.length, !!navigator.serviceWorker?.controller].join(" ")');
+        $state = $this->script(<<<'JS'
+            const worker = !!navigator.serviceWorker?.controller;
+            return [location.href, document.readyState, document.documentElement.outerHTML.length, worker].join(' ');
+            JS);
 
         return "There is ($state):\n".mb_strimwidth($this->text(), 0, 2500, '…');
     }

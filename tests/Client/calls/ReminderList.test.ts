@@ -10,6 +10,7 @@ const of = (kind: Schemas['Reminder']['kind'], name: string): Schemas['Reminder'
     band_id: kind === 'inspection' ? name.toLowerCase() : null,
     name,
     text: `About ${name}.`,
+    todo: 'See to it',
 });
 
 it('leads from each reminder to where it is seen to', async () => {
@@ -30,6 +31,7 @@ it('leads from each reminder to where it is seen to', async () => {
         ]),
     );
     await sees('About Rook.');
+    await sees('See to it');
 });
 
 it('says nothing where there is nothing', async () => {

@@ -1,6 +1,6 @@
 import { readSheet } from 'read-excel-file/universal';
 import { expect, it } from 'vitest';
-import { rowsOf, workbookOf } from '../../../client/log/workbook';
+import { rowsOf, workbookOf } from '../../../../client/domain/files/workbook';
 
 const CSV =
     'day,athlete,clean_reps,note\r\n2026-03-02,"Marsh, Ada",8,"said ""heavy""\nthen laughed"\r\n2026-03-01,Bo,-2.5,\'=SUM(A1)\r\n,Cy,,007 a\r\n';
