@@ -12,7 +12,7 @@ const life = computed(() => {
     const { worn_out = 0, life = null, life_low = 0, life_high = null } = report.value ?? {};
     return life === null
         ? `${worn_out === 0 ? 'No band was' : `${worn_out} were`} put out with a fault so far: too few to say how long a band lasts here.`
-        : `Every other band here is put out with a fault by ${life} sets (8 in 10: ${life_low ?? 0} ${life_high === null ? 'or more' : `to ${life_high}`}).`;
+        : `Half of the bands here are put out with a fault by ${life} sets (8 in 10: ${life_low ?? 0} ${life_high === null ? 'or more' : `to ${life_high}`}).`;
 });
 const isMeasuredLongAgo = computed(() => report.value?.bands.some((b) => b.measure_again !== null) ?? false);
 const left = (sets: number | null): string => (sets === null ? '' : sets === 0 ? 'none' : `about ${sets}`);

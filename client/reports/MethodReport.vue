@@ -26,7 +26,7 @@ const report = read.value;
                     <tr>
                         <th scope="col">Method</th>
                         <th scope="col">Got to a strict rep</th>
-                        <th scope="col">Weeks for every other one</th>
+                        <th scope="col">Weeks until half got there</th>
                         <th scope="col">Failed sets</th>
                         <th scope="col" />
                     </tr>
@@ -51,7 +51,7 @@ const report = read.value;
                         <th scope="col">Call</th>
                         <th scope="col" class="figure">Wait</th>
                         <th scope="col" class="figure">Accepted</th>
-                        <th scope="col" class="figure">Otherwise</th>
+                        <th scope="col" class="figure">Decided otherwise</th>
                         <th scope="col">Accepted, then a step down</th>
                         <th scope="col">Otherwise, then a step down</th>
                         <th scope="col" />

@@ -40,12 +40,7 @@ async function submit(): Promise<void> {
 <template>
     <form class="stack" novalidate @submit.prevent="submit">
         <ProblemNote v-if="problem && problem.faults.length === 0" typed :problem="problem" />
-        <FormField
-            v-slot="{ inputProps, status }"
-            label="Address"
-            hint="Where your program listens, from http on."
-            :error="error('address')"
-        >
+        <FormField v-slot="{ inputProps, status }" label="Address" hint="The full web address of your program." :error="error('address')">
             <NInput
                 v-model:value="typed.address"
                 :status="status"
