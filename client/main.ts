@@ -21,6 +21,7 @@ app.config.globalProperties.$may = (right) => useSession().may(right);
 app.mount('#app');
 
 const ASK_AGAIN_MS = 1_000;
+const ASK_MOST_MS = 10_000;
 
 /**
  * The page goes on with the newer program, also where it was loaded before there was any on this device. A browser whose program is just
@@ -29,7 +30,20 @@ const ASK_AGAIN_MS = 1_000;
 async function takeOver(): Promise<void> {
     navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
     setInterval(() => void update(true), ASK_AGAIN_MS);
+    setInterval(() => void loadAnew(), ASK_MOST_MS);
     await update(true);
+}
+
+/** A browser may keep the older program for minutes: where the server answers, the device lets it go and loads the newer one from there. */
+async function loadAnew(): Promise<void> {
+    const answers = await fetch('/api/v1/health', { cache: 'no-store' }).then(
+        (answer) => answer.ok,
+        () => false,
+    );
+    if (answers) {
+        await (await navigator.serviceWorker.getRegistration())?.unregister();
+        location.reload();
+    }
 }
 
 const update = registerSW({ onNeedRefresh: () => useNewVersion().offer(takeOver) });

@@ -172,7 +172,7 @@ it('takes a class made and gear put out of use without a network, and the server
     }
 });
 
-it('takes a newer program when the coach says so, and keeps what waits to be sent', function (): void {
+it('takes a newer program when the coach says so, and keeps what waits to be sent', function (string $takesOver): void {
     $worker = dirname(__DIR__, 2).'/public/build/sw.js';
     $was = (string) file_get_contents($worker);
     $page = Page::open(Instance::url(), 1280, 800);
@@ -187,7 +187,7 @@ it('takes a newer program when the coach says so, and keeps what waits to be sen
         $page->see('as asked')->bar('*/api/v1/commands');
         $page->script('window.older = true; document.querySelector("[data-athlete] .go:not(.watch)").click()');
         $page->see('1 set waits');
-        file_put_contents($worker, "$was\n// newer\n");
+        file_put_contents($worker, str_replace('SKIP_WAITING', $takesOver, $was)."\n// newer\n");
         $page->script('return navigator.serviceWorker.getRegistration().then((r) => r.update()).then(() => true)');
         $page->press('Take the new version');
         Wait::until(fn (): bool => $page->script('return window.older === undefined') === true, 'The older program still runs.');
@@ -197,7 +197,10 @@ it('takes a newer program when the coach says so, and keeps what waits to be sen
         file_put_contents($worker, $was);
         $page->bar()->close();
     }
-});
+})->with([
+    'that takes over when asked' => 'SKIP_WAITING',
+    'that the browser does not let take over' => 'NOBODY_ASKS_SO',
+]);
 
 it('loads little', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
