@@ -11,6 +11,7 @@ use App\Http\Middleware\FormerAddress;
 use App\Http\Middleware\KeepOutOfCaches;
 use App\Http\Middleware\LimitScripts;
 use App\Http\Middleware\SlowTokens;
+use App\Http\Middleware\TellInUnits;
 use App\Http\Middleware\WithinScope;
 use App\Http\ProblemRenderer;
 use App\Problems\Problem;
@@ -40,7 +41,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: EnterGym::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: LimitScripts::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: WithinScope::class);
-        $middleware->api(append: [KeepOutOfCaches::class]);
+        $middleware->api(append: [KeepOutOfCaches::class, TellInUnits::class]);
         $middleware->redirectGuestsTo(fn () => null);
     })
     ->withExceptions(function (Exceptions $exceptions): void {

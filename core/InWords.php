@@ -9,6 +9,9 @@ namespace SteadyRung;
  */
 final class InWords
 {
+    /** A space that breaks no line: nothing but quantities of the core has it, so they can be found in a text and told in other units. */
+    public const BEFORE_UNIT = "\u{00A0}";
+
     private const NEARLY = 0.97;
 
     private const WEEKDAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
@@ -16,7 +19,25 @@ final class InWords
     /** A length to the millimetre, as “137.5 cm”. */
     public static function cm(float $lengthM): string
     {
-        return self::plain($lengthM * 100.0, 1).' cm';
+        return self::plain($lengthM * 100.0, 1).self::BEFORE_UNIT.'cm';
+    }
+
+    /** A length that was worked out, to the centimetre. */
+    public static function wholeCm(float $lengthM): string
+    {
+        return sprintf('%.0f', $lengthM * 100.0).self::BEFORE_UNIT.'cm';
+    }
+
+    /** A mass to the hectogram, as “12.0 kg”. */
+    public static function kg(float $massKg, int $digits = 1): string
+    {
+        return sprintf("%.{$digits}f", $massKg).self::BEFORE_UNIT.'kg';
+    }
+
+    /** A mass as it is stamped on a plate: “7.5 kg”, “10 kg”. */
+    public static function stampedKg(float $massKg): string
+    {
+        return self::plain($massKg, 3).self::BEFORE_UNIT.'kg';
     }
 
     /** A time as it was taken, to the tenth: “22.5 s”. */
@@ -28,7 +49,7 @@ final class InWords
     /** A pull both ways a hanging scale shows it, as “1.3 kg (12.7 N)”. */
     public static function pull(float $forceN): string
     {
-        return self::plain($forceN / Gravity::M_PER_S2, 2).' kg ('.self::plain($forceN, 1).' N)';
+        return self::plain($forceN / Gravity::M_PER_S2, 2).self::BEFORE_UNIT.'kg ('.self::plain($forceN, 1).' N)';
     }
 
     /** A chance as a coach says it: “4 in 5”, “hardly ever”, “nearly always”. */

@@ -34,19 +34,11 @@ final readonly class Violation
     /** The same for people, who see beside which field it stands. */
     public function sentence(): string
     {
-        $unit = $this->unit() === '' ? '' : ' '.$this->unit();
-
-        return sprintf(
-            'It must be from %s to %s%s; it was %s.',
-            self::plain($this->low),
-            self::plain($this->high),
-            $unit,
-            self::plain($this->value),
-        );
+        return sprintf('It must be from %s to %s; it was %s.', $this->told($this->low), $this->told($this->high), $this->told($this->value));
     }
 
-    private static function plain(float $value): string
+    private function told(float $value): string
     {
-        return (string) round($value, 3);
+        return round($value, 3).($this->unit() === '' ? '' : InWords::BEFORE_UNIT.$this->unit());
     }
 }

@@ -5,7 +5,7 @@ import { faultText, readQuantity } from '../domain/fields';
 import { mapResult, type Result, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
-import { toTyped } from '../domain/units';
+import { quantity, toTyped, type TypedUnit } from '../domain/units';
 import { kindWords } from '../domain/words';
 import CautionNote from '../parts/CautionNote.vue';
 import FormField from '../parts/FormField.vue';
@@ -73,14 +73,14 @@ const elsewhere = useElsewhere<Input>({
 });
 
 function words(path: string, value: unknown): string {
-    const quantity = (word: string, unit: 'kg' | 'cm'): string =>
-        `${word} ${typeof value === 'number' ? `${toTyped(value, unit)} ${unit}` : 'not measured'}`;
+    const measured = (word: string, unit: TypedUnit): string =>
+        `${word} ${typeof value === 'number' ? quantity(value, unit) : 'not measured'}`;
     const all: Record<string, () => string> = {
         name: () => `Name ${String(value)}`,
         kind: () => kindWords[value as Input['kind']],
-        mass_kg: () => quantity('Bodyweight', 'kg'),
-        stature_m: () => quantity('Height', 'cm'),
-        reach_m: () => quantity('Reach', 'cm'),
+        mass_kg: () => measured('Bodyweight', 'kg'),
+        stature_m: () => measured('Height', 'cm'),
+        reach_m: () => measured('Reach', 'cm'),
         tags: () => `Classes ${(value as string[]).join(', ') || 'none'}`,
     };
     return all[path]?.() ?? path;

@@ -6,6 +6,7 @@ import { keptReads, lastCoach, unsaidGoodbye } from '../domain/device';
 import { api, onSignedOut, outcome, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { coachOf } from '../domain/queue';
+import { readIn } from '../domain/units';
 import { keepReads } from './reads';
 import { useCommandQueue } from './useCommandQueue';
 
@@ -23,6 +24,14 @@ export const useSession = defineStore('session', () => {
     let stopKeeping = (): void => {};
 
     onSignedOut(() => (me.value = undefined));
+    readIn({
+        get mass_unit() {
+            return me.value?.mass_unit ?? 'kg';
+        },
+        get length_unit() {
+            return me.value?.length_unit ?? 'cm';
+        },
+    });
 
     async function enter(who: Me, last: Me | null): Promise<void> {
         if (last !== null && last.key !== who.key) {

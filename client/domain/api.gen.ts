@@ -3641,6 +3641,16 @@ export interface components {
             gym_name: string;
             /** @description IANA time zone. */
             timezone: string;
+            /**
+             * @default kg
+             * @enum {string}
+             */
+            mass_unit: "kg" | "lb";
+            /**
+             * @default cm
+             * @enum {string}
+             */
+            length_unit: "cm" | "in";
             coach_name: string;
             email: string;
             password: string;
@@ -4182,6 +4192,13 @@ export interface components {
             gym_name: string;
             /** @description IANA time zone of the gym. */
             timezone: string;
+            /**
+             * @description What people of the gym read and type; the API itself speaks SI.
+             * @enum {string}
+             */
+            mass_unit: "kg" | "lb";
+            /** @enum {string} */
+            length_unit: "cm" | "in";
             /** @description Known to this device as the owner of what waits on it. */
             key: string;
             /** @description Whether this is the demo gym. */
@@ -4523,6 +4540,10 @@ export interface components {
         /** @description What an athlete sees of themselves. */
         OwnPage: {
             gym_name: string;
+            /** @enum {string} */
+            mass_unit: "kg" | "lb";
+            /** @enum {string} */
+            length_unit: "cm" | "in";
             name: string;
             /** Format: date */
             today: string;
@@ -5286,6 +5307,16 @@ export interface components {
         SettingsInput: {
             gym_name: string;
             timezone: string;
+            /**
+             * @description Without it, it stays as it is.
+             * @enum {string|null}
+             */
+            mass_unit: "kg" | "lb" | null;
+            /**
+             * @description Without it, it stays as it is.
+             * @enum {string|null}
+             */
+            length_unit: "cm" | "in" | null;
         };
         /** @description One set-up for one athlete: what it carries, how it looks and how the figures came about; or why it does not fit. */
         SetupAnswer: {

@@ -1,6 +1,6 @@
 import type { Fault } from './problems';
 import { parseTyped } from './typed';
-import { toApi, toTyped, type TypedUnit } from './units';
+import { quantity, toApi, toTyped, unitOf, type TypedUnit } from './units';
 
 /** The allowed range of a field in the API's unit. */
 export interface Limits {
@@ -14,16 +14,14 @@ export interface Reading {
 }
 
 export function rangeText(limits: Limits, unit: TypedUnit): string {
-    return limits.low === undefined || limits.high === undefined
-        ? ''
-        : `${toTyped(limits.low, unit)}–${toTyped(limits.high, unit)} ${unit}`;
+    return limits.low === undefined || limits.high === undefined ? '' : `${toTyped(limits.low, unit)}–${quantity(limits.high, unit)}`;
 }
 
 /** Reads a typed quantity; what is wrong is said with the value and the range. */
 export function readQuantity(text: string, unit: TypedUnit, limits: Limits, required: boolean): Reading {
     const typed = parseTyped(text, unit);
     if (typed === undefined) {
-        return { value: undefined, error: required ? `Needed: ${rangeText(limits, unit) || `a number of ${unit}`}.` : undefined };
+        return { value: undefined, error: required ? `Needed: ${rangeText(limits, unit) || `a number of ${unitOf(unit)}`}.` : undefined };
     }
     if (typed === null) {
         const range = rangeText(limits, unit);
@@ -31,7 +29,7 @@ export function readQuantity(text: string, unit: TypedUnit, limits: Limits, requ
     }
     const value = toApi(typed, unit);
     const outside = value < (limits.low ?? -Infinity) || value > (limits.high ?? Infinity);
-    return { value, error: outside ? `${toTyped(value, unit)} ${unit} is outside ${rangeText(limits, unit)}.` : undefined };
+    return { value, error: outside ? `${quantity(value, unit)} is outside ${rangeText(limits, unit)}.` : undefined };
 }
 
 /** What can be used of a reading: its value, if nothing is wrong with it. */
@@ -44,7 +42,7 @@ export function faultText(faults: readonly Fault[], pointer: string, unit?: Type
         return undefined;
     }
     if (unit !== undefined && typeof fault.low === 'number' && typeof fault.high === 'number' && typeof fault.value === 'number') {
-        return `${toTyped(fault.value, unit)} ${unit} is outside ${rangeText({ low: fault.low, high: fault.high }, unit)}.`;
+        return `${quantity(fault.value, unit)} is outside ${rangeText({ low: fault.low, high: fault.high }, unit)}.`;
     }
     return fault.detail;
 }

@@ -1,4 +1,4 @@
-import { parseNumber, type TypedUnit } from './units';
+import { parseNumber, unitOf, type TypedUnit } from './units';
 
 /** The sizes of units that people write, by what they measure (exact by the international agreement of 1959; a pound-force by g = 9.80665 m/s²). */
 const LENGTHS_CM = { mm: 0.1, cm: 1, m: 100, in: 2.54, ft: 30.48 } as const;
@@ -47,7 +47,7 @@ const PIECE = /^([\d.,]+)\s*([a-z'"]*)\s*/i;
 const MINUTES = /^(\d{1,3}):([0-5]\d)$/;
 
 /**
- * A quantity as people type it, in the unit of its field: with that unit or none, or with another one for the same (“176 lb”, 5'11, “1,65 m”,
+ * A quantity as people type it, in the unit this gym has for such a field: with that unit or none, or with another one for the same (“176 lb”, 5'11, “1,65 m”,
  * “1:30”). Null where it is none, undefined where nothing was typed.
  */
 export function parseTyped(text: string, unit: TypedUnit): number | null | undefined {
@@ -64,13 +64,13 @@ export function parseTyped(text: string, unit: TypedUnit): number | null | undef
     );
     const clock = unit === 's' ? MINUTES.exec(rest) : null;
     const sum = clock ? 60 * Number(clock[1]) + Number(clock[2]) : sumOf(rest, sizes);
-    return sum === null ? null : Number(((sign * sum) / sizes[unit]!).toPrecision(12));
+    return sum === null ? null : Number(((sign * sum) / sizes[unitOf(unit)]!).toPrecision(12));
 }
 
 /** What was read of a quantity that was typed in another unit than its field’s: “= 79.8 kg”. */
 export function readBack(text: string, unit: TypedUnit): string | undefined {
     const typed = parseNumber(text) === null ? parseTyped(text, unit) : null;
-    return typeof typed === 'number' ? `= ${Number(typed.toFixed(1))} ${unit}` : undefined;
+    return typeof typed === 'number' ? `= ${Number(typed.toFixed(1))} ${unitOf(unit)}` : undefined;
 }
 
 const signed = (text: string): [number, string] => (/^[-−]/.test(text) ? [-1, text.slice(1).trim()] : [1, text.replace(/^\+/, '')]);

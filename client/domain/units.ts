@@ -1,18 +1,64 @@
 import { serverTime } from './clock';
 
-/** How quantities are shown and typed. Everything is SI inside; people read kg, cm, mm, s and %. */
+/** How quantities are shown and typed. Everything is SI inside; people read kg or lb, cm or in as their gym does, mm, s and %. */
 
 const CM_PER_M = 100;
+const LB_PER_KG = 1 / 0.45359237;
+const IN_PER_M = 1 / 0.0254;
 
-export const mass = (kg: number): string => `${kg.toFixed(1)} kg`;
-export const signedMass = (kg: number): string => `${kg < 0 ? '−' : '+'}${Math.abs(kg).toFixed(1)} kg`;
+/** What a field asks for, by the unit that most gyms measure it in. */
+export type TypedUnit = 'kg' | 'cm' | 'mm' | 'N' | 's' | 'm' | 'reps' | 'sets';
+type ShownUnit = TypedUnit | 'lb' | 'in';
+
+interface UnitsOfGym {
+    mass_unit: 'kg' | 'lb';
+    length_unit: 'cm' | 'in';
+}
+
+let ofGym: UnitsOfGym = { mass_unit: 'kg', length_unit: 'cm' };
+
+/** From now on quantities are shown in the units of a gym; where they are watched, also what stands already. */
+export function readIn(gym: UnitsOfGym): void {
+    ofGym = gym;
+}
+
+/** What people mostly weigh and measure in where a language is spoken as there: pounds and inches in the United States, Liberia and Myanmar. */
+export const usualUnits = (language: string): UnitsOfGym =>
+    /-(US|LR|MM)\b/i.test(language) ? { mass_unit: 'lb', length_unit: 'in' } : { mass_unit: 'kg', length_unit: 'cm' };
+
+/** The unit that stands beside such a quantity in this gym. */
+export const unitOf = (unit: TypedUnit): ShownUnit => (unit === 'kg' ? ofGym.mass_unit : unit === 'cm' ? ofGym.length_unit : unit);
+
+/** From the API’s unit to the one that is shown, and back. */
+const PER_API_UNIT: Record<ShownUnit, number> = {
+    kg: 1,
+    lb: LB_PER_KG,
+    cm: CM_PER_M,
+    in: IN_PER_M,
+    mm: 1,
+    N: 1,
+    s: 1,
+    m: 1,
+    reps: 1,
+    sets: 1,
+};
+
+/** A figure of the API as this gym reads it. */
+export const shown = (value: number, unit: TypedUnit): number => value * PER_API_UNIT[unitOf(unit)];
+
+export const mass = (kg: number): string => `${shown(kg, 'kg').toFixed(1)} ${ofGym.mass_unit}`;
+export const signedMass = (kg: number): string => `${kg < 0 ? '−' : '+'}${mass(Math.abs(kg))}`;
 /** As measured: whole centimetres, and the millimetre where one was given; what was worked out has no such millimetre. */
 export const length = (m: number): string => {
-    const tenths = Number((m * CM_PER_M).toFixed(1));
-    return `${Math.abs(m * CM_PER_M - tenths) < 1e-6 ? tenths : Math.round(m * CM_PER_M)} cm`;
+    const tenths = Number(shown(m, 'cm').toFixed(1));
+    return `${ofGym.length_unit === 'in' || Math.abs(m * CM_PER_M - tenths) < 1e-6 ? tenths : Math.round(m * CM_PER_M)} ${ofGym.length_unit}`;
 };
 /** Short lengths that were worked out, to the millimetre. */
-export const shortLength = (m: number): string => `${Number((m * CM_PER_M).toFixed(1))} cm`;
+export const shortLength = (m: number): string => `${Number(shown(m, 'cm').toFixed(1))} ${ofGym.length_unit}`;
+/** A length worked out in metres, where inches are not what the gym reads. */
+export const metres = (m: number): string => (ofGym.length_unit === 'in' ? shortLength(m) : `${m.toFixed(2)} m`);
+/** @param cmPerS as the core words it */
+export const speed = (cmPerS: number): string => `${Math.round(shown(cmPerS / CM_PER_M, 'cm'))} ${ofGym.length_unit}/s`;
 export const angle = (deg: number): string => `${Math.round(deg)}°`;
 /** As timed, to the tenth. */
 export const seconds = (s: number): string => `${Number(s.toFixed(1))} s`;
@@ -31,7 +77,7 @@ interface Prediction {
 
 export const percentRange = (low: number, high: number): string => `${Math.round(low * 100)}–${Math.round(high * 100)} %`;
 export const secondsRange = (lowS: number, highS: number): string => `${Math.round(lowS)}–${Math.round(highS)} s`;
-export const massRange = (lowKg: number, highKg: number): string => `${lowKg.toFixed(1)}–${highKg.toFixed(1)} kg`;
+export const massRange = (lowKg: number, highKg: number): string => `${shown(lowKg, 'kg').toFixed(1)}–${mass(highKg)}`;
 
 /** Whole reps: a rep that is not finished does not count. */
 export function repsText(prediction: Prediction): string {
@@ -87,18 +133,23 @@ export function parseNumber(text: string): number | null | undefined {
     return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
 }
 
-export type TypedUnit = 'kg' | 'cm' | 'mm' | 'N' | 's' | 'm' | 'reps' | 'sets';
-
-/** From the unit people type to the unit the API takes, and back. */
-const PER_API_UNIT: Record<TypedUnit, number> = { kg: 1, cm: CM_PER_M, mm: 1, N: 1, s: 1, m: 1, reps: 1, sets: 1 };
+/** So fine is what was typed in other units kept, so that a figure that was only shown comes back as it was: to 10 g, and to the millimetre. */
+const FINEST: Partial<Record<ShownUnit, number>> = { lb: 2, in: 3 };
+const SHOWN_DIGITS = 2;
 
 export function toApi(typed: number, unit: TypedUnit): number {
-    return Number((typed / PER_API_UNIT[unit]).toPrecision(12));
+    const kept = unitOf(unit);
+    const value = typed / PER_API_UNIT[kept];
+    return FINEST[kept] === undefined ? Number(value.toPrecision(12)) : Number(value.toFixed(FINEST[kept]));
 }
 
 export function toTyped(value: number, unit: TypedUnit): string {
-    return String(Number((value * PER_API_UNIT[unit]).toPrecision(6)));
+    const figure = shown(value, unit);
+    return String(unitOf(unit) === unit ? Number(figure.toPrecision(6)) : Number(figure.toFixed(SHOWN_DIGITS)));
 }
+
+/** A typed figure of the API with its unit. */
+export const quantity = (value: number, unit: TypedUnit): string => `${toTyped(value, unit)} ${unitOf(unit)}`;
 
 const dayFormat = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 const dayOfYearFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
@@ -113,5 +164,7 @@ export function day(isoDate: string): string {
 const N_PER_KG = 9.80665;
 
 /** A pull typed in the other unit, in this one. */
-export const forceIn = (value: number, unit: 'kg' | 'N'): string =>
-    String(Number(unit === 'N' ? (value * N_PER_KG).toFixed(1) : (value / N_PER_KG).toFixed(2)));
+export const forceIn = (typed: number, unit: 'kg' | 'N'): string =>
+    unit === 'N' ? String(Number(newtons(toApi(typed, 'kg')).toFixed(1))) : toTyped(Number((typed / N_PER_KG).toFixed(2)), 'kg');
+
+export const newtons = (kg: number): number => kg * N_PER_KG;

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { ticks } from 'd3-array';
-import { forceIn } from '../domain/units';
+import { mass, newtons, shortLength, shown, unitOf } from '../domain/units';
 
 const props = defineProps<{
     curve: Schemas['BandCurve'];
@@ -18,20 +18,24 @@ const HEIGHT = 300;
 const BOX = { left: 56, right: 58, top: 14, bottom: 46 };
 const SHOWN_STRETCH_PART = 0.75;
 
-const shown = computed(() => props.curve.curve.slice(0, Math.ceil(props.curve.curve.length * SHOWN_STRETCH_PART)));
-const low = computed(() => (shown.value[0]?.length_m ?? 0) * 100);
-const high = computed(() => (shown.value.at(-1)?.length_m ?? 1) * 100);
+const drawn = computed(() => props.curve.curve.slice(0, Math.ceil(props.curve.curve.length * SHOWN_STRETCH_PART)));
+const low = computed(() => drawn.value[0]?.length_m ?? 0);
+const high = computed(() => drawn.value.at(-1)?.length_m ?? 1);
 const most = computed(() =>
-    Math.max(...shown.value.map((p) => p.force_kg + p.sd_kg), ...props.points.map((p) => p.force_kg), props.live?.forceKg ?? 0),
+    Math.max(...drawn.value.map((p) => p.force_kg + p.sd_kg), ...props.points.map((p) => p.force_kg), props.live?.forceKg ?? 0),
 );
-const x = (lengthM: number): number => BOX.left + ((lengthM * 100 - low.value) / (high.value - low.value)) * (WIDTH - BOX.left - BOX.right);
+const x = (lengthM: number): number => BOX.left + ((lengthM - low.value) / (high.value - low.value)) * (WIDTH - BOX.left - BOX.right);
 const y = (kg: number): number => HEIGHT - BOX.bottom - (kg / most.value) * (HEIGHT - BOX.top - BOX.bottom);
 
-const line = computed(() => shown.value.map((p) => `${x(p.length_m)},${y(p.force_kg)}`).join(' '));
+/** How a kilogram and a metre read on the axes. */
+const kgShown = computed(() => shown(1, 'kg'));
+const mShown = computed(() => shown(1, 'cm'));
+
+const line = computed(() => drawn.value.map((p) => `${x(p.length_m)},${y(p.force_kg)}`).join(' '));
 const band = computed(() =>
     [
-        ...shown.value.map((p) => `${x(p.length_m)},${y(p.force_kg + p.sd_kg)}`),
-        ...[...shown.value].reverse().map((p) => `${x(p.length_m)},${y(Math.max(0, p.force_kg - p.sd_kg))}`),
+        ...drawn.value.map((p) => `${x(p.length_m)},${y(p.force_kg + p.sd_kg)}`),
+        ...[...drawn.value].reverse().map((p) => `${x(p.length_m)},${y(Math.max(0, p.force_kg - p.sd_kg))}`),
     ].join(' '),
 );
 const caption = computed(
@@ -39,9 +43,9 @@ const caption = computed(
         `Line: the curve; shade: one standard deviation; dots: readings${(props.spans ?? []).length > 0 ? '; bars: from the top to the hang' : ''}.`,
 );
 const words = computed(() => {
-    const last = shown.value.at(-1);
+    const last = drawn.value.at(-1);
     return last
-        ? `The band pulls 0 kg at ${Math.round(low.value)} cm and ${last.force_kg.toFixed(1)} kg at ${Math.round(last.length_m * 100)} cm; ${props.points.length} readings.`
+        ? `The band pulls nothing at ${shortLength(low.value)} and ${mass(last.force_kg)} at ${shortLength(last.length_m)}; ${props.points.length} readings.`
         : '';
 });
 </script>
@@ -50,13 +54,19 @@ const words = computed(() => {
     <figure>
         <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
             <g class="grid">
-                <template v-for="kg in ticks(0, most, 6)" :key="kg">
-                    <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(kg)" :y2="y(kg)" />
-                    <text :x="BOX.left - 8" :y="y(kg) + 4" text-anchor="end">{{ kg }}</text>
-                    <text :x="WIDTH - BOX.right + 6" :y="y(kg) + 4">{{ Math.round(Number(forceIn(kg, 'N'))) }}</text>
+                <template v-for="pull in ticks(0, shown(most, 'kg'), 6)" :key="pull">
+                    <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(pull / kgShown)" :y2="y(pull / kgShown)" />
+                    <text :x="BOX.left - 8" :y="y(pull / kgShown) + 4" text-anchor="end">{{ pull }}</text>
+                    <text :x="WIDTH - BOX.right + 6" :y="y(pull / kgShown) + 4">{{ Math.round(newtons(pull / kgShown)) }}</text>
                 </template>
-                <text v-for="cm in ticks(low, high, 6)" :key="cm" :x="x(cm / 100)" :y="HEIGHT - BOX.bottom + 18" text-anchor="middle">
-                    {{ cm }}
+                <text
+                    v-for="long in ticks(shown(low, 'cm'), shown(high, 'cm'), 6)"
+                    :key="long"
+                    :x="x(long / mShown)"
+                    :y="HEIGHT - BOX.bottom + 18"
+                    text-anchor="middle"
+                >
+                    {{ long }}
                 </text>
             </g>
             <g v-for="(span, i) in spans ?? []" :key="span.label" class="span">
@@ -68,8 +78,10 @@ const words = computed(() => {
             <polyline class="curve" :points="line" />
             <circle v-for="(p, i) in points" :key="i" :cx="x(p.length_m)" :cy="y(p.force_kg)" r="5.5" />
             <circle v-if="live" class="live" :cx="x(live.lengthM)" :cy="y(live.forceKg)" r="7" />
-            <text class="axis" :x="(WIDTH + BOX.left) / 2" :y="HEIGHT - 6" text-anchor="middle">length in use, cm</text>
-            <text class="axis" :transform="`translate(14 ${HEIGHT / 2 - 16}) rotate(-90)`" text-anchor="middle">pull, kg</text>
+            <text class="axis" :x="(WIDTH + BOX.left) / 2" :y="HEIGHT - 6" text-anchor="middle">length in use, {{ unitOf('cm') }}</text>
+            <text class="axis" :transform="`translate(14 ${HEIGHT / 2 - 16}) rotate(-90)`" text-anchor="middle">
+                pull, {{ unitOf('kg') }}
+            </text>
             <text class="axis" :transform="`translate(${WIDTH - 8} ${HEIGHT / 2 - 16}) rotate(-90)`" text-anchor="middle">pull, N</text>
         </svg>
         <figcaption class="small dim">{{ caption }}</figcaption>

@@ -6,7 +6,7 @@ import CurvePlot from '../draw/CurvePlot.vue';
 import { inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
-import { toTyped } from '../domain/units';
+import { quantity } from '../domain/units';
 import { statusWords } from '../domain/words';
 import ComputeAgain from '../log/outdated/ComputeAgain.vue';
 import CautionBox from '../parts/CautionBox.vue';
@@ -59,14 +59,13 @@ const saving = useSaving(
 );
 
 function words(path: string, value: unknown): string {
-    const quantity = (word: string, unit: 'mm' | 'cm'): string => `${word} ${toTyped(Number(value), unit)} ${unit}`;
     const all: Record<string, () => string> = {
         name: () => `Name ${String(value)}`,
-        width_mm: () => quantity('Width', 'mm'),
-        thickness_mm: () => quantity('Thickness', 'mm'),
-        hung_length_m: () => quantity('Hung length', 'cm'),
+        width_mm: () => `Width ${quantity(Number(value), 'mm')}`,
+        thickness_mm: () => `Thickness ${quantity(Number(value), 'mm')}`,
+        hung_length_m: () => `Hung length ${quantity(Number(value), 'cm')}`,
         points: () =>
-            `Readings ${(value as Schemas['PointInput'][]).map((p) => `${toTyped(p.length_m, 'cm')} cm ${p.force_kg === undefined ? `${p.force_n} N` : `${p.force_kg} kg`}`).join(', ') || 'none'}`,
+            `Readings ${(value as Schemas['PointInput'][]).map((p) => `${quantity(p.length_m, 'cm')} ${typeof p.force_kg === 'number' ? quantity(p.force_kg, 'kg') : quantity(p.force_n ?? 0, 'N')}`).join(', ') || 'none'}`,
         hitched_on: () => `Hitched on ${bars.value.find((b) => b.value === value)?.label ?? 'no bar'}`,
     };
     return all[path]?.() ?? path;

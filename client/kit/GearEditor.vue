@@ -4,7 +4,7 @@ import { v7 as uuidv7 } from 'uuid';
 import { gearWords, type Gear, type GearKind } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
-import { toTyped } from '../domain/units';
+import { quantity, toTyped, unitOf } from '../domain/units';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
@@ -43,11 +43,11 @@ const saving = useSaving(
 function words(path: string, value: unknown): string {
     const field = gearFields[props.kind].find((f) => path === `figures.${f.key}`);
     if (field) {
-        return `${field.label.replace(', if known', '')} ${typeof value === 'number' ? `${toTyped(value, field.unit)} ${field.unit}` : 'not known'}`;
+        return `${field.label.replace(', if known', '')} ${typeof value === 'number' ? quantity(value, field.unit) : 'not known'}`;
     }
     const others: Record<string, () => string> = {
         name: () => `Name ${String(value)}`,
-        'figures.straps_m': () => `Strap marks ${(value as number[]).map((m) => toTyped(m, 'cm')).join('; ')} cm`,
+        'figures.straps_m': () => `Strap marks ${(value as number[]).map((m) => toTyped(m, 'cm')).join('; ')} ${unitOf('cm')}`,
         'figures.use': () => `Stack: ${uses.find((u) => u.value === value)?.label ?? String(value)}`,
         'figures.leverage': () => `Leverage ${String(value)}`,
     };
@@ -94,11 +94,11 @@ const uses = [
             v-if="kind === 'rings'"
             v-slot="{ inputProps, status }"
             label="Strap marks, anchor to ring"
-            hint="In cm, one after the other: 100; 120,5; 140"
+            :hint="`In ${unitOf('cm')}, one after the other: ${[1, 1.2, 1.405].map((m) => toTyped(m, 'cm')).join('; ')}`"
             :error="draft.errors.straps"
         >
             <NInput v-model:value="draft.typed.straps" :input-props="inputProps" :status="status" placeholder="">
-                <template #suffix>cm</template>
+                <template #suffix>{{ unitOf('cm') }}</template>
             </NInput>
         </FormField>
         <FormField

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NButton, NInput } from 'naive-ui';
 import { limits } from '../domain/limits.gen';
+import { unitOf } from '../domain/units';
 import type { BandDraft } from './useBandDraft';
 
 defineProps<{ draft: BandDraft }>();
@@ -19,17 +20,22 @@ defineProps<{ draft: BandDraft }>();
             <NInput
                 v-model:value="point.length"
                 placeholder=""
-                :input-props="{ inputmode: 'decimal', 'aria-label': `Length of point ${i + 1} in cm` }"
+                :input-props="{ inputmode: 'decimal', 'aria-label': `Length of point ${i + 1} in ${unitOf('cm')}` }"
             >
-                <template #suffix>cm</template>
+                <template #suffix>{{ unitOf('cm') }}</template>
             </NInput>
             <NInput
                 v-model:value="point.force"
                 placeholder=""
-                :input-props="{ inputmode: 'decimal', 'aria-label': `Force of point ${i + 1} in ${point.unit}` }"
+                :input-props="{ inputmode: 'decimal', 'aria-label': `Force of point ${i + 1} in ${unitOf(point.unit)}` }"
             />
-            <button type="button" class="unit" :aria-label="`Unit of point ${i + 1}: ${point.unit}, change`" @click="draft.switchUnit(i)">
-                {{ point.unit }}
+            <button
+                type="button"
+                class="unit"
+                :aria-label="`Unit of point ${i + 1}: ${unitOf(point.unit)}, change`"
+                @click="draft.switchUnit(i)"
+            >
+                {{ unitOf(point.unit) }}
             </button>
             <button type="button" class="unit" :aria-label="`Remove point ${i + 1}`" @click="draft.dropPoint(i)">×</button>
             <p v-if="point.error" class="error" role="alert">{{ point.error }}</p>

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { readQuantity } from '../domain/fields';
 import { api, outcome } from '../domain/http';
 import { limits } from '../domain/limits.gen';
-import { toTyped } from '../domain/units';
+import { shown, toTyped, unitOf } from '../domain/units';
 import { scaleStateWords } from '../domain/words';
 import QuantityField from '../parts/QuantityField.vue';
 import { useSession } from '../composables/useSession';
@@ -67,9 +67,9 @@ function stop(): void {
         </div>
         <template v-else>
             <div class="reading">
-                <b>{{ typeof stream?.force_kg === 'number' ? stream.force_kg.toFixed(2) : '—' }}</b>
-                <span>kg</span>
-                <span v-if="typeof stream?.sd_kg === 'number'" class="small dim">± {{ stream.sd_kg.toFixed(2) }}</span>
+                <b>{{ typeof stream?.force_kg === 'number' ? shown(stream.force_kg, 'kg').toFixed(2) : '—' }}</b>
+                <span>{{ unitOf('kg') }}</span>
+                <span v-if="typeof stream?.sd_kg === 'number'" class="small dim">± {{ shown(stream.sd_kg, 'kg').toFixed(2) }}</span>
                 <TracePlot :trace="stream?.trace_kg ?? []" />
                 <button type="button" class="off small" @click="zero">Zero</button>
                 <button type="button" class="off small" @click="stop">Stop</button>

@@ -4,7 +4,7 @@ import { faultText, readQuantity } from '../domain/fields';
 import type { Schemas } from '../domain/http';
 import type { Fault } from '../domain/problems';
 import { parseTyped } from '../domain/typed';
-import { parseNumber, toApi, toTyped } from '../domain/units';
+import { parseNumber, toApi, toTyped, unitOf } from '../domain/units';
 import { gearFields, limitsOf, type GearField } from './gearFields';
 
 type ErrorKey = GearField['key'] | 'name' | 'straps' | 'leverage';
@@ -18,7 +18,7 @@ export interface GearDraft {
 
 const KEYS: GearField['key'][] = ['height_m', 'anchor_height_m', 'thickness_m', 'mass_kg', 'step_kg', 'most_kg', 'rated_kg', 'platform_kg'];
 
-/** Lengths typed one after the other, in cm, parted by spaces or semicolons; a comma inside a number is a decimal one. */
+/** Lengths typed one after the other, in the gym’s unit, parted by spaces or semicolons; a comma inside a number is a decimal one. */
 export function readStraps(text: string): number[] | undefined {
     const numbers = text
         .split(/[;\s]+|,\s+/)
@@ -30,9 +30,9 @@ export function readStraps(text: string): number[] | undefined {
 /** A piece of gear as it is typed, read into the API's form, with what is wrong beside each field. */
 export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft {
     const fields = gearFields[kind];
-    const unitOf = (key: GearField['key']) => fields.find((f) => f.key === key)?.unit ?? 'cm';
+    const kindOf = (key: GearField['key']) => fields.find((f) => f.key === key)?.unit ?? 'cm';
     const figures = Object.fromEntries(
-        KEYS.map((key) => [key, typeof start?.figures[key] === 'number' ? toTyped(start.figures[key], unitOf(key)) : '']),
+        KEYS.map((key) => [key, typeof start?.figures[key] === 'number' ? toTyped(start.figures[key], kindOf(key)) : '']),
     ) as Record<GearField['key'], string>;
     const typed = reactive({
         name: start?.name ?? '',
@@ -52,7 +52,10 @@ export function useGearDraft(kind: GearKind, start: Gear | undefined): GearDraft
         const leverage = kind === 'machine' ? parseNumber(typed.leverage) : undefined;
         Object.assign(errors, {
             name: typed.name.trim() ? undefined : 'Needed: a name.',
-            straps: kind === 'rings' && straps === undefined ? `“${typed.straps.trim()}” is not a list of lengths in cm.` : undefined,
+            straps:
+                kind === 'rings' && straps === undefined
+                    ? `“${typed.straps.trim()}” is not a list of lengths in ${unitOf('cm')}.`
+                    : undefined,
             leverage: leverage === null ? `“${typed.leverage.trim()}” is not a number.` : undefined,
             ...Object.fromEntries(readings.map(({ key, reading }) => [key, reading.error])),
         });

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router';
 import { serverTime } from '../domain/clock';
 import { api, outcome, type Result, type Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
+import { readIn } from '../domain/units';
 import { useRead, type Read } from '../composables/useRead';
 
 export type OwnPage = Schemas['OwnPage'];
@@ -36,6 +37,7 @@ export function useOwn(): Own {
         () => outcome(api.GET('/api/v1/my', { headers: headers() })),
         { kept: false, enabled: () => token.value !== '' },
     );
+    watch(page.value, (now) => now && readIn(now), { immediate: true, flush: 'sync' });
     const busy = ref(false);
     const problem = shallowRef<Problem>();
     /** What was sent and not answered is sent again under the same id, so that it counts once. */

@@ -2,7 +2,7 @@
 import { NInput } from 'naive-ui';
 import { rangeText, type Limits } from '../domain/fields';
 import { readBack } from '../domain/typed';
-import type { TypedUnit } from '../domain/units';
+import { unitOf, type TypedUnit } from '../domain/units';
 import FormField from './FormField.vue';
 
 defineProps<{ label: string; unit: TypedUnit; limits: Limits; optional?: boolean; hint?: string; error?: string | undefined }>();
@@ -22,7 +22,7 @@ const text = defineModel<string>({ required: true });
                 :status="status"
                 placeholder=""
             >
-                <template #suffix>{{ unit }}</template>
+                <template #suffix>{{ unitOf(unit) }}</template>
             </NInput>
         </template>
     </FormField>

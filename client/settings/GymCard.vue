@@ -5,6 +5,7 @@ import { faultText } from '../domain/fields';
 import { api, mapResult, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
+import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SavedElsewhere from '../parts/SavedElsewhere.vue';
@@ -17,7 +18,12 @@ const session = useSession();
 const range = limits.SettingsInput;
 type Input = Schemas['SettingsInput'];
 
-const inputOf = (me: Schemas['Me'] | undefined): Input => ({ gym_name: me?.gym_name ?? '', timezone: me?.timezone ?? '' });
+const inputOf = (me: Schemas['Me'] | undefined): Input => ({
+    gym_name: me?.gym_name ?? '',
+    timezone: me?.timezone ?? '',
+    mass_unit: me?.mass_unit ?? 'kg',
+    length_unit: me?.length_unit ?? 'cm',
+});
 const known = computed(() => inputOf(session.me));
 const began = known.value;
 const typed = reactive({ ...known.value });
@@ -29,7 +35,7 @@ const elsewhere = useElsewhere<Input>({
     began: () => began,
     stored: async () => mapResult(await outcome(api.GET('/api/v1/me')), inputOf),
 });
-const labels: Record<string, string> = { gym_name: 'Gym', timezone: 'Time zone' };
+const labels: Record<string, string> = { gym_name: 'Gym', timezone: 'Time zone', mass_unit: 'Weights in', length_unit: 'Lengths in' };
 const words = (path: string, value: unknown): string => `${labels[path]} ${String(value)}`;
 useLeaving(() => JSON.stringify(typed) !== JSON.stringify(known.value));
 
@@ -62,6 +68,26 @@ const takeTheirs = (): void => void Object.assign(typed, elsewhere.take());
             />
         </FormField>
         <TimeZoneField v-model="typed.timezone" :error="error('timezone')" />
+        <ChipRow
+            label="Weights in"
+            show-label
+            :chips="[
+                { value: 'kg', label: 'kilograms' },
+                { value: 'lb', label: 'pounds' },
+            ]"
+            :value="typed.mass_unit"
+            @pick="typed.mass_unit = $event"
+        />
+        <ChipRow
+            label="Lengths in"
+            show-label
+            :chips="[
+                { value: 'cm', label: 'centimetres' },
+                { value: 'in', label: 'inches' },
+            ]"
+            :value="typed.length_unit"
+            @pick="typed.length_unit = $event"
+        />
         <div class="row">
             <NButton attr-type="submit" type="primary" :loading="busy">Save</NButton>
             <span v-if="saved" role="status">Saved.</span>

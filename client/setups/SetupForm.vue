@@ -3,7 +3,7 @@ import { NSelect } from 'naive-ui';
 import { computed, watch } from 'vue';
 import { bandsInUse, bandText, figureText, inUse, type Gear, type Kit } from '../domain/gear';
 import { kinds, type SetupField } from '../domain/kinds';
-import { length } from '../domain/units';
+import { length, shortLength } from '../domain/units';
 import { gradeWords } from '../domain/words';
 import ChipRow from '../parts/ChipRow.vue';
 import FormField from '../parts/FormField.vue';
@@ -53,10 +53,10 @@ const stances = [
     { value: 'seated' as const, label: 'Seated' },
     { value: 'kneeling' as const, label: 'Kneeling' },
 ];
-const hops = [
-    { value: 0.1, label: 'Small hop, 10 cm' },
-    { value: 0.25, label: 'Jump, 25 cm' },
-];
+const hops = computed(() => [
+    { value: 0.1, label: `Small hop, ${shortLength(0.1)}` },
+    { value: 0.25, label: `Jump, ${shortLength(0.25)}` },
+]);
 
 watch(straps, (marks) => {
     if (!marks.some((m) => m.value === draft.value.strapM)) {

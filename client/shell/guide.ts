@@ -15,7 +15,7 @@ export const pages: Record<string, readonly string[]> = {
         'One line for each athlete, the call first. Search by name or tag; Overdue are those not seen for too long.',
         'Paused means that pain was told: no pulling until somebody clears it with a note.',
     ],
-    '/people/new': ['Bodyweight in kg and height in cm are enough to begin. The reach is estimated from the height until you measure it.'],
+    '/people/new': ['Bodyweight and height are enough to begin. The reach is estimated from the height until you measure it.'],
     '/people/:id': [
         'The ladder goes from the set-up in use to the goal, on one scale of bodyweight. Beside or below it: what to do next, and the log.',
         'Begin with the screen, then the baseline; the first set-up follows from both.',
@@ -83,7 +83,7 @@ export const words: readonly (readonly [string, string])[] = [
     ['builder', 'work for some weeks after the first strict rep, in the place of strict work'],
     ['call', 'what to do next, with its reasons: refer, rest, step down, switch, climb, test or stay'],
     ['caps', 'the most of something in a session or a week'],
-    ['carries', 'what the arms carry on average over the pull, in kg and as a part of bodyweight'],
+    ['carries', 'what the arms carry on average over the pull, as a weight and as a part of bodyweight'],
     ['clean rep', 'one that counts: from straight arms to the bar, without a swing or a kick'],
     ['consent', 'that an athlete or their guardian agreed to what is kept of their health'],
     ['due', 'to be looked at before it is used again'],
@@ -95,7 +95,7 @@ export const words: readonly (readonly [string, string])[] = [
     ['lowering', 'the way down alone'],
     [
         'mark',
-        'how far the heels of a row stand past the point straight below the rings: further is flatter and harder; −5 cm is 5 cm short of it',
+        'how far the heels of a row stand past the point straight below the rings: further is flatter and harder; below zero is short of it',
     ],
     ['mixed set', 'begun on one set-up and ended, without a rest, on an easier one'],
     ['no-count', 'a rep that does not count, with its reason'],

@@ -6,6 +6,7 @@ import { limits } from '../domain/limits.gen';
 import type { Problem } from '../domain/problems';
 import FormField from '../parts/FormField.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
+import { usualUnits } from '../domain/units';
 import { useSession } from '../composables/useSession';
 import TimeZoneField from '../parts/TimeZoneField.vue';
 import FrontDoor from './FrontDoor.vue';
@@ -15,6 +16,7 @@ const range = limits.FoundingInput;
 const typed = reactive({
     gym_name: '',
     timezone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    ...usualUnits(navigator.language),
     coach_name: '',
     email: '',
     password: '',

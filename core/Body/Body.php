@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Body;
 
 use SteadyRung\Gravity;
+use SteadyRung\InWords;
 use SteadyRung\OutOfRange;
 use SteadyRung\Why\Explanation;
 use SteadyRung\Why\Step;
@@ -29,9 +30,9 @@ final readonly class Body
 
     private const MEASURED_REACH_SD_M = 0.01;
 
-    private const VALID_FROM_M = 1.40;
+    public const VALID_FROM_M = 1.40;
 
-    private const VALID_FROM_KG = 40.0;
+    public const VALID_FROM_KG = 40.0;
 
     /** Bars and anchors of a gym are commonly rated for half more than this (common practice). */
     private const HEAVY_KG = 150.0;
@@ -204,7 +205,7 @@ final readonly class Body
                     Proportions::SOURCE,
                 ),
             ],
-            [sprintf('Reach ± %.0f cm.', 100 * $this->reachSdM())],
+            [sprintf('Reach ± %s.', InWords::wholeCm($this->reachSdM()))],
             $measured ? [] : ['Measure the reach.'],
         );
     }

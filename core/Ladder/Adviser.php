@@ -9,6 +9,7 @@ use SteadyRung\Exercise\Choices\Lane;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\InWords;
 use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Box;
 use SteadyRung\Kit\Weight;
@@ -117,10 +118,10 @@ final readonly class Adviser
             );
         }
         foreach ($lane === Lane::Pull ? self::WEIGHTS_KG : [] as $kg) {
-            $pieces[sprintf('A weight of %s kg', $kg)] = Weight::of('advice', "$kg kg", $kg);
+            $pieces['A weight of '.InWords::stampedKg($kg)] = Weight::of('advice', InWords::stampedKg($kg), $kg);
         }
         foreach ($lane === Lane::Row ? self::BOXES_M : [] as $m) {
-            $pieces[sprintf('A box of %.0f cm under the heels', 100 * $m)] = Box::of('advice', sprintf('%.0f cm', 100 * $m), $m);
+            $pieces[sprintf('A box of %s under the heels', InWords::cm($m))] = Box::of('advice', InWords::cm($m), $m);
         }
 
         return $pieces;

@@ -91,8 +91,8 @@ final readonly class BandHazard
             $warnings[] = new Warning(
                 WarningCode::PartnerToMount,
                 sprintf(
-                    'It takes %.0f kg to hold the band at the thigh: a partner holds it for the foot to step in.',
-                    $this->mount->handKg,
+                    'It takes %s to hold the band at the thigh: a partner holds it for the foot to step in.',
+                    InWords::kg($this->mount->handKg, 0),
                 ),
             );
         }

@@ -6,6 +6,7 @@ namespace SteadyRung\Setup;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Gravity;
+use SteadyRung\InWords;
 
 /**
  * What the arms carry in a set-up, in N, at the bottom, on average over the pull (work-equivalent) and at the top: what a scale
@@ -103,13 +104,17 @@ final readonly class CarriedLoad
         return match (true) {
             $body->isSmall() => $this->warned(new Warning(
                 WarningCode::SmallBody,
-                'Under 1.40 m or 40 kg neither proportions nor bands were compared with measured people: take every figure as a guess.',
+                sprintf(
+                    'Under %s or %s neither proportions nor bands were compared with measured people: take every figure as a guess.',
+                    InWords::cm(Body::VALID_FROM_M),
+                    InWords::kg(Body::VALID_FROM_KG, 0),
+                ),
             )),
             $body->isHeavy() => $this->warned(new Warning(
                 WarningCode::HeavyBody,
                 sprintf(
-                    'Bar, anchor, straps and box must be rated for %.0f kg: half more than what hangs on them.',
-                    ceil(self::kg($this->peakN())),
+                    'Bar, anchor, straps and box must be rated for %s: half more than what hangs on them.',
+                    InWords::kg(ceil(self::kg($this->peakN())), 0),
                 ),
             )),
             default => $this,

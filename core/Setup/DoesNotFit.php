@@ -21,7 +21,7 @@ final readonly class DoesNotFit
     {
         return new self(Misfit::BarTooLow, sprintf(
             'The bar at %s is %s too low to hang clear of the floor here. Take a bar at %s or higher.',
-            InWords::cm($barHeightM), InWords::cm(ceil(100 * ($neededM - $barHeightM)) / 100), InWords::cm(ceil(100 * $neededM) / 100),
+            InWords::cm($barHeightM), self::upToCm($neededM - $barHeightM), self::upToCm($neededM),
         ));
     }
 
@@ -68,20 +68,18 @@ final readonly class DoesNotFit
     /** @param  float  $sdKg how well the help is known */
     public static function liftsOff(float $helpKg, float $sdKg, float $massKg): self
     {
-        $known = $sdKg > 0.05 ? sprintf(' ± %.1f', $sdKg) : '';
+        $lifted = InWords::kg($helpKg).($sdKg > 0.05 ? ' ± '.InWords::kg($sdKg) : '');
 
         return new self(Misfit::LiftsOff, $helpKg > $massKg
             ? sprintf(
-                'At the bottom the help lifts %.1f%s kg, more than the %.1f kg on it: no full hang. Take less of it.',
-                $helpKg,
-                $known,
-                $massKg,
+                'At the bottom the help lifts %s, more than the %s on it: no full hang. Take less of it.',
+                $lifted,
+                InWords::kg($massKg),
             )
             : sprintf(
-                'At the bottom the help lifts %.1f%s kg of %.1f kg: it might lift the athlete off. Take a thinner band, the knee, or measure the band.',
-                $helpKg,
-                $known,
-                $massKg,
+                'At the bottom the help lifts %s of %s: it might lift the athlete off. Take a thinner band, the knee, or measure the band.',
+                $lifted,
+                InWords::kg($massKg),
             ));
     }
 
@@ -89,7 +87,11 @@ final readonly class DoesNotFit
     {
         return new self(
             Misfit::LiftsOff,
-            sprintf('A stack of %.1f kg lifts an athlete of %.1f kg off the seat. Take a lighter stack.', $stackKg, $massKg),
+            sprintf(
+                'A stack of %s lifts an athlete of %s off the seat. Take a lighter stack.',
+                InWords::kg($stackKg),
+                InWords::kg($massKg),
+            ),
         );
     }
 
@@ -98,9 +100,9 @@ final readonly class DoesNotFit
         return new self(
             Misfit::FeetReachNothing,
             sprintf(
-                'The toes hang %.0f cm over it: no help. Take a box %.0f cm higher, or a lower bar.',
-                100 * $shortM,
-                ceil(100 * $shortM),
+                'The toes hang %s over it: no help. Take a box %s higher, or a lower bar.',
+                InWords::wholeCm($shortM),
+                self::upToCm($shortM),
             ),
         );
     }
@@ -109,7 +111,7 @@ final readonly class DoesNotFit
     {
         return new self(
             Misfit::FeetReachNothing,
-            sprintf('The hop ends %.0f cm below the bar. Take a higher box, a lower bar or a bigger hop.', 100 * $shortM),
+            sprintf('The hop ends %s below the bar. Take a higher box, a lower bar or a bigger hop.', InWords::wholeCm($shortM)),
         );
     }
 
@@ -118,8 +120,8 @@ final readonly class DoesNotFit
         return new self(
             Misfit::HeelsTooFar,
             sprintf(
-                'The hands do not reach: %.0f cm too far from the anchor. Move the heels towards the plumb line, or lengthen the straps.',
-                ceil(100 * $excessM),
+                'The hands do not reach: %s too far from the anchor. Move the heels towards the plumb line, or lengthen the straps.',
+                self::upToCm($excessM),
             ),
         );
     }
@@ -129,8 +131,8 @@ final readonly class DoesNotFit
         return new self(
             Misfit::HeelsTooNear,
             sprintf(
-                'No room to pull in: the heels are %.0f cm too near the anchor. Move them away from the plumb line, or take a higher anchor.',
-                ceil(100 * $missingM),
+                'No room to pull in: the heels are %s too near the anchor. Move them away from the plumb line, or take a higher anchor.',
+                self::upToCm($missingM),
             ),
         );
     }
@@ -139,7 +141,7 @@ final readonly class DoesNotFit
     {
         return new self(
             Misfit::TouchesFloor,
-            sprintf('The straps are %.0f cm too long to hold the body up. Shorten the straps.', ceil(100 * $excessM)),
+            sprintf('The straps are %s too long to hold the body up. Shorten the straps.', self::upToCm($excessM)),
         );
     }
 
@@ -148,8 +150,8 @@ final readonly class DoesNotFit
         return new self(
             Misfit::TouchesFloor,
             sprintf(
-                'The shoulders come %.0f cm too near the floor. Shorten the straps, or move the heels back under the anchor.',
-                ceil(100 * $missingM),
+                'The shoulders come %s too near the floor. Shorten the straps, or move the heels back under the anchor.',
+                self::upToCm($missingM),
             ),
         );
     }
@@ -203,10 +205,10 @@ final readonly class DoesNotFit
         return new self(
             Misfit::OverRating,
             sprintf(
-                '%s is rated for %.0f kg; %.0f kg are asked for here, half more than what hangs on it. Take stronger gear.',
+                '%s is rated for %s; %s is asked for here, half more than what hangs on it. Take stronger gear.',
                 $piece,
-                CarriedLoad::kg($ratedN),
-                ceil(CarriedLoad::kg($neededN)),
+                InWords::kg(CarriedLoad::kg($ratedN), 0),
+                InWords::kg(ceil(CarriedLoad::kg($neededN)), 0),
             ),
         );
     }
@@ -221,5 +223,11 @@ final readonly class DoesNotFit
     public static function cannotBeBuilt(CoreError $error): self
     {
         return new self(Misfit::CannotBeBuilt, $error->getMessage());
+    }
+
+    /** To the centimetre that is enough. */
+    private static function upToCm(float $lengthM): string
+    {
+        return InWords::cm(ceil(100.0 * $lengthM) / 100.0);
     }
 }

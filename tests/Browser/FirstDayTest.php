@@ -85,3 +85,26 @@ it('goes from an empty gym to the first call in few fields and clicks, each step
         $page->forget()->close();
     }
 });
+
+it('weighs and measures in what the gym settles, and keeps SI', function (): void {
+    $email = emptyGym();
+    $page = Page::open(Instance::url(), 1280, 800);
+    try {
+        $page->forget()->signIn($email, 'rope and chalk')->go('/settings')->press('pounds')->press('inches')->press('Save')->see('Saved.');
+        $page->visit('/people/new')
+            ->fill('Name', 'Ada Weir')
+            ->fill('Bodyweight', '30')
+            ->fill('Height', "5'7")
+            ->see('= 67 in')
+            ->press('Add athlete')
+            ->see('30 lb is outside 44.09–661.39 lb.')
+            ->fill('Bodyweight', '176')
+            ->press('Add athlete')
+            ->see('Not screened yet.');
+        $ada = $page->fetched('athletes/'.$page->fetched('athletes')['items'][0]['id']);
+        expect($ada['mass_kg'])->toBe(79.83)->and($ada['stature_m'])->toBe(1.702);
+        $page->visit("/people/{$ada['id']}/body")->see('176.0 lb')->see('67 in')->dontSee(' kg')->dontSee(' cm');
+    } finally {
+        $page->forget()->close();
+    }
+});

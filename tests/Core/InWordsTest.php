@@ -6,11 +6,11 @@ use SteadyRung\Gravity;
 use SteadyRung\InWords;
 
 it('says lengths and pulls as they are measured, without digits nobody typed', function (float $value, string $cm): void {
-    expect(InWords::cm($value))->toBe($cm);
+    expect(InWords::cm($value))->toBe(spaced($cm));
 })->with([[1.8, '180 cm'], [1.375, '137.5 cm'], [0.0254, '2.5 cm'], [-0.00001, '0 cm'], [0.1 + 0.2, '30 cm']]);
 
 it('says a pull in kilograms and newtons at once, so that either reading of a scale is recognised', function (): void {
-    expect(InWords::pull(1.3 * Gravity::M_PER_S2))->toBe('1.3 kg (12.7 N)')->and(InWords::pull(100.0))->toBe('10.2 kg (100 N)');
+    expect(InWords::pull(1.3 * Gravity::M_PER_S2))->toBe(spaced('1.3 kg (12.7 N)'))->and(InWords::pull(100.0))->toBe(spaced('10.2 kg (100 N)'));
 });
 
 it('says chances as coaches do', function (float $chance, string $words): void {

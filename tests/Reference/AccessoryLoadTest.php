@@ -24,5 +24,5 @@ it('stays at the load until then, and says what comes where there is none', func
         ->and((new AccessoryWork(1, Accessory::Plank, null, 45.0, null))->next(Amount::of(Measure::Seconds, 60)))->toBeNull()
         ->and(
             (new AccessoryWork(1, Accessory::Carry, null, null, 16.0, 30.0))->next(Amount::of(Measure::Metres, 30)),
-        )->toBe('17.0 kg × 30 m next');
+        )->toBe(spaced('17.0 kg × 30 m next'));
 });

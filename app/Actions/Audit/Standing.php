@@ -20,7 +20,7 @@ final readonly class Standing
         'gear-changed' => ['gear', ['name', 'figures', 'retired_at']],
         'band-changed' => ['bands', ['name', 'hung_length_m', 'width_mm', 'thickness_mm', 'measured_on', 'retired_at']],
         'role-changed' => ['users', ['role']],
-        'settings-changed' => ['gyms', ['name', 'timezone', 'athletes_tell', 'erased_log', 'consent', 'keep_health_years']],
+        'settings-changed' => ['gyms', ['name', 'timezone', 'mass_unit', 'length_unit', 'athletes_tell', 'erased_log', 'consent', 'keep_health_years']],
         'rules-settled' => ['gyms', ['house_rules']],
         'caps-settled' => ['gyms', ['caps']],
     ];

@@ -7,6 +7,7 @@ namespace App\Actions\Gym;
 use App\Actions\Staff\EndSessions;
 use App\Context\Gym\CurrentGym;
 use App\Formats\Erase\ErasedLog;
+use App\Formats\Units\Units;
 use App\Models\Gym\AthletesTell;
 use App\Models\Gym\Gym;
 use App\Models\Gym\RemindedBy;
@@ -30,9 +31,9 @@ final readonly class ChangeSettings
     ) {
     }
 
-    public function gym(User $member, string $gymName, string $timezone): User
+    public function gym(User $member, string $gymName, string $timezone, Units $units): User
     {
-        $this->settle(['name' => $gymName, 'timezone' => $timezone]);
+        $this->settle(['name' => $gymName, 'timezone' => $timezone, 'mass_unit' => $units->mass, 'length_unit' => $units->length]);
 
         return $member->refresh();
     }

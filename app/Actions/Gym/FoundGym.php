@@ -29,7 +29,13 @@ final readonly class FoundGym
             if (Gym::query()->exists()) {
                 throw new Problem(ProblemCode::Founded, 'There is a gym here already. Sign in with its account.');
             }
-            $gym = Gym::query()->create(['id' => (string) Str::uuid7(), 'name' => $command->gym_name, 'timezone' => $command->timezone]);
+            $gym = Gym::query()->create([
+                'id' => (string) Str::uuid7(),
+                'name' => $command->gym_name,
+                'timezone' => $command->timezone,
+                'mass_unit' => $command->mass_unit,
+                'length_unit' => $command->length_unit,
+            ]);
 
             return User::query()->create([
                 'id' => (string) Str::uuid7(),

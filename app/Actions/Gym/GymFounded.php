@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Gym;
 
+use App\Formats\Units\LengthUnit;
+use App\Formats\Units\MassUnit;
 use OpenApi\Attributes as OA;
 
 /**
@@ -20,6 +22,10 @@ final readonly class GymFounded
         public string $gym_name,
         #[OA\Property(description: 'IANA time zone.', maxLength: 64)]
         public string $timezone,
+        #[OA\Property(default: 'kg')]
+        public MassUnit $mass_unit,
+        #[OA\Property(default: 'cm')]
+        public LengthUnit $length_unit,
         #[OA\Property(maxLength: 80)]
         public string $coach_name,
         #[OA\Property(maxLength: 200)]

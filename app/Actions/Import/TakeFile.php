@@ -6,6 +6,7 @@ namespace App\Actions\Import;
 
 use App\Actions\Inserted;
 use App\Actions\InsertOnce;
+use App\Context\Gym\CurrentGym;
 use App\Formats\Import\ImportField;
 use App\Formats\Import\ImportKind;
 use App\Formats\Table\BadTable;
@@ -13,6 +14,7 @@ use App\Formats\Table\DateForm;
 use App\Formats\Table\PlainText;
 use App\Formats\Table\Record;
 use App\Formats\Table\Records;
+use App\Formats\Units\Units;
 use App\Models\Gym\User;
 use App\Models\Import\Import;
 use App\Models\Import\ImportLine;
@@ -34,8 +36,12 @@ final readonly class TakeFile
 
     private const FORGOTTEN_DAYS = 7;
 
-    public function __construct(private ConnectionInterface $db, private InsertOnce $storeOnce, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private InsertOnce $storeOnce,
+        private CurrentGym $gym,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -69,7 +75,7 @@ final readonly class TakeFile
                 'name' => $name,
                 'titles' => $head->cells,
                 'lines' => count($records),
-                'mapping' => self::guess($kind, $head->cells, $records),
+                'mapping' => self::guess($kind, $head->cells, $records, $this->gym->units()),
                 'made_at' => $this->clock->now(),
             ]), (object) ['kind' => $kind->value, 'file' => hash('sha256', $bytes)]);
             if ($stored->isNew) {
@@ -111,14 +117,14 @@ final readonly class TakeFile
      * @param  array<Record>  $records
      * @return array{columns: list<array{field: string|null, unit: string|null}>, dates: string}
      */
-    private static function guess(ImportKind $kind, array $titles, array $records): array
+    private static function guess(ImportKind $kind, array $titles, array $records, Units $usual): array
     {
         $left = $kind->fields();
         $columns = $dates = [];
         foreach ($titles as $i => $title) {
             $found = array_values(array_filter($left, static fn (ImportField $f): bool => $f->isCalled($title)))[0] ?? null;
             $left = array_filter($left, static fn (ImportField $f): bool => $f !== $found);
-            $columns[] = ['field' => $found?->value, 'unit' => $found?->unitIn($title)];
+            $columns[] = ['field' => $found?->value, 'unit' => $found?->unitIn($title, $usual)];
             if ($found === ImportField::Date) {
                 $some = array_slice($records, 0, self::SAMPLED);
                 $dates = array_values(array_map(static fn (Record $r): string => $r->cells[$i] ?? '', $some));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Context\Gym;
 
+use App\Formats\Units\Units;
 use App\Models\Gym\Gym;
 use App\Models\GymScope;
 use SteadyRung\Body\PullTop;
@@ -23,6 +24,11 @@ final class CurrentGym implements GymScope
         $this->gym = null;
     }
 
+    public function isEntered(): bool
+    {
+        return $this->id !== null;
+    }
+
     public function id(): string
     {
         return $this->id ?? throw new \LogicException('No gym was entered.');
@@ -31,6 +37,11 @@ final class CurrentGym implements GymScope
     public function pullTop(): PullTop
     {
         return $this->gym()->houseRules()->pullTop();
+    }
+
+    public function units(): Units
+    {
+        return $this->gym()->units();
     }
 
     public function timezone(): string

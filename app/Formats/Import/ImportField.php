@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Import;
 
+use App\Formats\Units\Units;
 use OpenApi\Attributes as OA;
 
 /**
@@ -33,7 +34,7 @@ enum ImportField: string
 
     private const LENGTH = ['cm', 'm', 'in'];
 
-    /** @return list<string> its usual one first; none where it has none */
+    /** @return list<string> none where it has none */
     public function units(): array
     {
         return match ($this) {
@@ -74,8 +75,8 @@ enum ImportField: string
         return preg_match("~^(?:{$this->heads()})(?:\\s*(?:kg|lbs?|cm|m|in|s))?$~u", $words) === 1;
     }
 
-    /** The unit that a title names: "Bodyweight (lb)", "height_cm". */
-    public function unitIn(string $title): ?string
+    /** The unit that a title names, as "Bodyweight (lb)" and "height_cm" do, and else the gym's. */
+    public function unitIn(string $title, Units $usual): ?string
     {
         foreach ($this->units() as $unit) {
             if (preg_match("~(?:[\\s_(\\[,]|^){$unit}s?(?:[\\s)\\],.]|$)~i", $title) === 1) {
@@ -83,6 +84,10 @@ enum ImportField: string
             }
         }
 
-        return $this->units()[0] ?? null;
+        return match ($this->units()) {
+            self::MASS => $usual->mass->value,
+            self::LENGTH => $usual->length->value,
+            default => null,
+        };
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models\Gym;
 
 use App\Formats\Erase\ErasedLog;
+use App\Formats\Units\LengthUnit;
+use App\Formats\Units\MassUnit;
+use App\Formats\Units\Units;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use SteadyRung\Kit\Floor;
@@ -17,6 +20,8 @@ use SteadyRung\Safety\Consent\ConsentWords;
  * @property string $id
  * @property string $name
  * @property string $timezone
+ * @property MassUnit $mass_unit
+ * @property LengthUnit $length_unit
  * @property bool $is_demo
  * @property Floor $floor what the heels stand on
  * @property bool $to_replay whether what follows from the log must be followed anew
@@ -47,6 +52,8 @@ final class Gym extends Model
     protected $guarded = [];
 
     protected $attributes = [
+        'mass_unit' => 'kg',
+        'length_unit' => 'cm',
         'kit_version' => 1,
         'gear_changes' => 0,
         'is_demo' => false,
@@ -65,6 +72,8 @@ final class Gym extends Model
 
     /** @var array<string, string> */
     protected $casts = [
+        'mass_unit' => MassUnit::class,
+        'length_unit' => LengthUnit::class,
         'kit_version' => 'integer',
         'gear_changes' => 'integer',
         'is_demo' => 'boolean',
@@ -88,6 +97,11 @@ final class Gym extends Model
     public function consentWords(): string
     {
         return $this->consent_words ?? ConsentWords::USUAL;
+    }
+
+    public function units(): Units
+    {
+        return new Units($this->mass_unit, $this->length_unit);
     }
 
     public function capLimits(): CapLimits

@@ -64,6 +64,8 @@ final readonly class OwnPageQuery
 
         return new OwnPageResponse(
             gym_name: $this->gym->gym()->name,
+            mass_unit: $this->gym->units()->mass,
+            length_unit: $this->gym->units()->length,
             name: $athlete->name,
             today: $this->days->today(),
             last_on: $link->last_on,

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Responses\Gym;
 
 use App\Formats\Erase\ErasedLog;
+use App\Formats\Units\LengthUnit;
+use App\Formats\Units\MassUnit;
 use App\Models\Gym\AthletesTell;
 use App\Models\Gym\RemindedBy;
 use App\Models\Gym\Right;
@@ -33,6 +35,10 @@ final readonly class MeResponse
         public string $gym_name,
         #[OA\Property(description: 'IANA time zone of the gym.')]
         public string $timezone,
+        #[OA\Property(description: 'What people of the gym read and type; the API itself speaks SI.')]
+        public MassUnit $mass_unit,
+        #[OA\Property]
+        public LengthUnit $length_unit,
         #[OA\Property(description: 'Known to this device as the owner of what waits on it.')]
         public string $key,
         #[OA\Property(description: 'Whether this is the demo gym.')]
@@ -74,6 +80,8 @@ final readonly class MeResponse
             email: $user->email,
             gym_name: $user->gym->name,
             timezone: $user->gym->timezone,
+            mass_unit: $user->gym->mass_unit,
+            length_unit: $user->gym->length_unit,
             key: "$user->gym_id.$user->id",
             demo: $user->gym->is_demo,
             pull_top: $user->gym->houseRules()->pullTop(),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Responses\Own;
 
+use App\Formats\Units\LengthUnit;
+use App\Formats\Units\MassUnit;
 use App\Models\Gym\AthletesTell;
 use App\Responses\Athletes\CapacityResponse;
 use App\Responses\Consent\ConsentResponse;
@@ -26,6 +28,10 @@ final readonly class OwnPageResponse
     public function __construct(
         #[OA\Property]
         public string $gym_name,
+        #[OA\Property]
+        public MassUnit $mass_unit,
+        #[OA\Property]
+        public LengthUnit $length_unit,
         #[OA\Property]
         public string $name,
         #[OA\Property(format: 'date')]

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../../domain/http';
-import { day, mass } from '../../domain/units';
+import { day, mass, shown, unitOf } from '../../domain/units';
 import { ticks } from 'd3-array';
 import { through } from '../toScale';
 
@@ -31,9 +31,9 @@ const words = computed(() => {
 
 <template>
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
-        <g v-for="kg in ticks(low, high, 4)" :key="kg">
-            <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(kg)" :y2="y(kg)" />
-            <text :x="BOX.left - 6" :y="y(kg) + 4" text-anchor="end">{{ kg }} kg</text>
+        <g v-for="weight in ticks(shown(low, 'kg'), shown(high, 'kg'), 4)" :key="weight">
+            <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(weight / shown(1, 'kg'))" :y2="y(weight / shown(1, 'kg'))" />
+            <text :x="BOX.left - 6" :y="y(weight / shown(1, 'kg')) + 4" text-anchor="end">{{ weight }} {{ unitOf('kg') }}</text>
         </g>
         <polyline :points="through(spots)" />
         <circle v-for="(spot, i) in spots" :key="i" :cx="spot.x" :cy="spot.y" r="3.5" />

@@ -1,18 +1,20 @@
 <script setup lang="ts">
 import type { Schemas } from '../../domain/http';
-import { day } from '../../domain/units';
+import { day, mass, metres, speed } from '../../domain/units';
 
 defineProps<{ why: Schemas['Why'] }>();
 
-const DECIMALS: Record<string, number> = { m: 2, kg: 1, '%': 1, reps: 1, '°': 0, 'cm/s': 0 };
-const shown = (step: Schemas['Step']): string => `${step.value.toFixed(DECIMALS[step.unit] ?? 2)} ${step.unit}`;
+const DECIMALS: Record<string, number> = { '%': 1, reps: 1, '°': 0 };
+const IN_UNITS_OF_GYM: Record<string, (value: number) => string> = { kg: mass, m: metres, 'cm/s': speed };
+const inWords = ({ value, unit }: Schemas['Step']): string =>
+    IN_UNITS_OF_GYM[unit]?.(value) ?? `${value.toFixed(DECIMALS[unit] ?? 2)} ${unit}`;
 </script>
 
 <template>
     <ol class="steps" tabindex="0" aria-label="How it came about">
         <li v-for="step in why.steps" :key="step.label">
             <span class="label">{{ step.label }}</span>
-            <strong>{{ shown(step) }}</strong>
+            <strong>{{ inWords(step) }}</strong>
             <span class="how small">
                 {{ step.how }}
                 <template v-if="step.source">· {{ step.source }}</template>

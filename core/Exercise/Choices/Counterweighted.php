@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
+use SteadyRung\InWords;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\MachineUse;
 use SteadyRung\OutOfRange;
@@ -55,6 +56,6 @@ final readonly class Counterweighted implements Choice
 
     public function name(Kit $kit): string
     {
-        return sprintf('%s, stack %.1f kg', $kit->machine($this->machineId)->name, $this->stackKg);
+        return sprintf('%s, stack %s', $kit->machine($this->machineId)->name, InWords::kg($this->stackKg));
     }
 }

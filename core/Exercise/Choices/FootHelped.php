@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
+use SteadyRung\InWords;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Feet\FootHelp;
@@ -109,7 +110,7 @@ final readonly class FootHelped implements ByFeet
         return implode(', ', array_filter([
             'Foot help', $this->footing->name($kit), $kit->bar($this->barId)->name,
             $this->grade === null ? '' : str_replace('-', ' ', $this->grade->value),
-            $this->scaleKg === null ? '' : sprintf('scale %.1f kg', $this->scaleKg),
+            $this->scaleKg === null ? '' : 'scale '.InWords::kg($this->scaleKg),
             $this->lapIds === []
                 ? ''
                 : implode(' + ', array_map(static fn (string $id): string => $kit->weight($id)->name, $this->lapIds)).' in the lap',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
+use SteadyRung\InWords;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Feet\Hop;
@@ -52,6 +53,6 @@ final readonly class Hopped implements Choice
 
     public function name(Kit $kit): string
     {
-        return sprintf('Hop of %.0f cm, %s, %s', 100.0 * $this->hopM, $this->footing->name($kit), $kit->bar($this->barId)->name);
+        return sprintf('Hop of %s, %s, %s', InWords::wholeCm($this->hopM), $this->footing->name($kit), $kit->bar($this->barId)->name);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
+use SteadyRung\InWords;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Row\Heeling;
@@ -151,8 +152,8 @@ final readonly class InRow implements Choice
         return implode(', ', array_filter([
             $this->ringId === null
                 ? sprintf('Row, %s', $kit->bar((string) $this->barId)->name)
-                : sprintf('Row, %s %.0f cm', $kit->ringPair($this->ringId)->name, 100.0 * $this->strapM),
-            sprintf('mark %s%.0f cm', $this->heelMarkM < 0.0 ? '−' : '+', abs(100.0 * $this->heelMarkM)),
+                : sprintf('Row, %s %s', $kit->ringPair($this->ringId)->name, InWords::wholeCm($this->strapM)),
+            sprintf('mark %s%s', $this->heelMarkM < 0.0 ? '−' : '+', InWords::wholeCm(abs($this->heelMarkM))),
             $this->boxId === null ? '' : $kit->box($this->boxId)->name,
             $this->knees === Knees::Bent ? 'knees bent' : '',
             $this->heels === Heels::Blocked ? 'heels blocked' : '',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
+use SteadyRung\InWords;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Feet\FootHelp;
@@ -73,7 +74,7 @@ final readonly class OnLowBar implements ByFeet
         return implode(', ', array_filter([
             'Legs in front', $kit->bar($this->barId)->name,
             $this->grade === null ? '' : str_replace('-', ' ', $this->grade->value),
-            $this->scaleKg === null ? '' : sprintf('scale %.1f kg', $this->scaleKg),
+            $this->scaleKg === null ? '' : 'scale '.InWords::kg($this->scaleKg),
         ]));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
+use SteadyRung\InWords;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Kit\MachineUse;
 use SteadyRung\OutOfRange;
@@ -57,9 +58,9 @@ final readonly class PulledDown implements Choice
     public function name(Kit $kit): string
     {
         return sprintf(
-            'Pull-down, %s, stack %.1f kg',
+            'Pull-down, %s, stack %s',
             $kit->machine($this->machineId)->name,
-            $this->stackKg,
+            InWords::kg($this->stackKg),
         ).($this->stance === Stance::Seated ? '' : ', kneeling');
     }
 }

@@ -43,7 +43,7 @@ final readonly class AccessoryWork
             default => sprintf('%.0f m', $this->metres ?? 0.0),
         };
 
-        return $this->loadKg === null ? $much : sprintf('%.1f kg × %s', $this->loadKg, $much);
+        return $this->loadKg === null ? $much : sprintf('%s × %s', InWords::kg($this->loadKg), $much);
     }
 
     /** Whether it came to the most that is asked. */
@@ -64,8 +64,8 @@ final readonly class AccessoryWork
                 ? sprintf('%d next', min($asked->high, $this->reps + self::HAND_OVER_HAND))
                 : null,
             $this->loadKg !== null => sprintf(
-                '%.1f kg × %s next',
-                $this->loadKg + max(self::LEAST_KG, round(self::HEAVIER * $this->loadKg / self::LEAST_KG) * self::LEAST_KG),
+                '%s × %s next',
+                InWords::kg($this->loadKg + max(self::LEAST_KG, round(self::HEAVIER * $this->loadKg / self::LEAST_KG) * self::LEAST_KG)),
                 $asked->words(),
             ),
             $asked->measure === Measure::Reps => 'a little weight, or a harder kind, next',

@@ -6,6 +6,7 @@ namespace SteadyRung\Setup\Band;
 
 use SteadyRung\Body\Body;
 use SteadyRung\Drawing\SideView;
+use SteadyRung\InWords;
 use SteadyRung\Kit\Band\CurveStatus;
 use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Band\RubberLaw;
@@ -171,8 +172,8 @@ final readonly class BandHelp implements Setup
         $bendM = $hang->kneesBendByM();
         if ($bendM > 0.0) {
             $warnings[] = new Warning(WarningCode::KneesBend, sprintf(
-                'The bar is %.0f cm too low for straight legs; knees bend, help falls by %.1f kg.',
-                100 * $bendM, CarriedLoad::kg($hang->meanHelpN($bendM) - $hang->meanHelpN()),
+                'The bar is %s too low for straight legs; knees bend, help falls by %s.',
+                InWords::wholeCm($bendM), InWords::kg(CarriedLoad::kg($hang->meanHelpN($bendM) - $hang->meanHelpN())),
             ));
         }
         if ($bendM > self::MOST_KNEES_BEND_M) {

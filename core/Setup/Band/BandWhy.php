@@ -95,7 +95,7 @@ final readonly class BandWhy
                 'kg',
                 'closed form of the curve',
             ),
-            new Step('Carried, mean', sprintf('bodyweight %.1f kg − mean help', $this->body->massKg), CarriedLoad::kg($load->meanN), 'kg'),
+            new Step('Carried, mean', sprintf('bodyweight %s − mean help', InWords::kg($this->body->massKg)), CarriedLoad::kg($load->meanN), 'kg'),
             new Step('Carried share', 'carried ÷ bodyweight', 100 * $load->share(), '%'),
             new Step(
                 'Effective share',
@@ -118,8 +118,8 @@ final readonly class BandWhy
     private static function uncertainties(BandHang $hang, CarriedLoad $load, float $reachSdN): array
     {
         return [sprintf(
-            'Carried share ± %.1f points: ± %.1f kg from the band curve, ± %.1f kg from the reach.',
-            100 * $load->shareSd, CarriedLoad::kg($hang->curveSdN()), CarriedLoad::kg($reachSdN),
+            'Carried share ± %.1f points: ± %s from the band curve, ± %s from the reach.',
+            100 * $load->shareSd, InWords::kg(CarriedLoad::kg($hang->curveSdN())), InWords::kg(CarriedLoad::kg($reachSdN)),
         )];
     }
 

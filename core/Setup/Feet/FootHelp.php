@@ -7,6 +7,7 @@ namespace SteadyRung\Setup\Feet;
 use SteadyRung\Body\Body;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Gravity;
+use SteadyRung\InWords;
 use SteadyRung\Kit\GearClash;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\CarriedLoad;
@@ -104,7 +105,7 @@ final readonly class FootHelp implements Setup
                 new Step(
                     'Carried, mean',
                     $this->lapKg > 0.0
-                        ? sprintf('bodyweight + %.1f kg in the lap − scale reading', $this->lapKg)
+                        ? sprintf('bodyweight + %s in the lap − scale reading', InWords::kg($this->lapKg))
                         : 'bodyweight − scale reading',
                     $body->massKg + $this->lapKg - $scaleKg,
                     'kg',

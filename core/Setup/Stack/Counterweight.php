@@ -10,6 +10,7 @@ use SteadyRung\Drawing\Line;
 use SteadyRung\Drawing\Point;
 use SteadyRung\Drawing\SideView;
 use SteadyRung\Gravity;
+use SteadyRung\InWords;
 use SteadyRung\Kit\Machine;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\CarriedLoad;
@@ -89,7 +90,12 @@ final readonly class Counterweight implements Setup
         return $body->whyPullDistance()->then(new Explanation([
             new Step(
                 'Help',
-                sprintf('stack %.1f kg × leverage %.2f − platform %.1f kg', $this->stackKg, $this->leverage, $this->platformKg),
+                sprintf(
+                    'stack %s × leverage %.2f − platform %s',
+                    InWords::kg($this->stackKg),
+                    $this->leverage,
+                    InWords::kg($this->platformKg),
+                ),
                 $this->helpKg(),
                 'kg',
                 'the machine’s plate',

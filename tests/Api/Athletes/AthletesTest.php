@@ -26,7 +26,7 @@ it('refuses wrong values next to the field, all of them, with the allowed range'
             'errors.0',
             [
                 'pointer' => '/mass_kg',
-                'detail' => 'It must be from 20 to 300 kg; it was 12.',
+                'detail' => spaced('It must be from 20 kg to 300 kg; it was 12 kg.'),
                 'value' => 12,
                 'low' => 20,
                 'high' => 300,

@@ -41,6 +41,25 @@ it('changes the gym, the time zone and the coach', function (): void {
     $this->putJson('/api/v1/me', ['name' => 'Ines'])->assertOk()->assertJsonPath('name', 'Ines');
 });
 
+it('is read in the units of the gym, and speaks SI in its figures', function (): void {
+    addGear($this, 'Rings', ['kind' => 'rings', 'anchor_height_m' => 2.4, 'straps_m' => [1.2, 1.4]]);
+    $athlete = addAthlete($this);
+    $names = fn (): string => (string) json_encode(
+        array_column(array_column($this->getJson("/api/v1/athletes/$athlete/ladder?lane=row")->assertOk()->json('rungs'), 'rung'), 'name'),
+        JSON_UNESCAPED_UNICODE,
+    );
+    $settle = fn (array $units) => $this->putJson('/api/v1/settings', ['gym_name' => 'G', 'timezone' => 'Europe/London'] + $units)->assertOk();
+
+    expect($names())->toContain("\u{00A0}cm")->not->toContain("\u{00A0}in");
+    $settle(['length_unit' => 'in'])->assertJsonPath('mass_unit', 'kg')->assertJsonPath('length_unit', 'in');
+    expect($names())->toContain("\u{00A0}in")->not->toContain("\u{00A0}cm");
+    $heavy = fn () => $this->postJson('/api/v1/athletes', ['id' => uuid(), 'name' => 'Cem', 'kind' => 'gym', 'mass_kg' => 900, 'stature_m' => 1.8])->assertStatus(422);
+    expect($heavy()->json('errors.0.detail'))->toContain(spaced('from 20 kg to 300 kg'));
+    $settle(['mass_unit' => 'lb'])->assertJsonPath('mass_unit', 'lb')->assertJsonPath('length_unit', 'in');
+    expect($heavy()->json('errors.0.detail'))->toContain(spaced('from 44 lb to 661 lb'));
+    $this->putJson('/api/v1/settings', ['gym_name' => 'G', 'timezone' => 'Europe/London', 'mass_unit' => 'st'])->assertStatus(422);
+});
+
 it('changes the password with the present one, and signs other devices out', function (): void {
     DB::table('sessions')->insert([
         'id' => 'elsewhere',

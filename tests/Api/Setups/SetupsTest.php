@@ -101,7 +101,7 @@ it('says why a set-up does not fit, and refuses gear that clashes or is not ther
     $low = addBar($this, 0.7, 'Lowest');
     ($this->ask)(exerciseOn(['kind' => 'foot', 'bar_id' => $low, 'box_id' => $this->box]))->assertStatus(422)->assertJsonPath(
         'errors.0.detail',
-        'A box of 30 cm under a bar at 70 cm leaves no room to hang: take one at least 50 cm lower than the bar.',
+        spaced('A box of 30 cm under a bar at 70 cm leaves no room to hang: take one at least 50 cm lower than the bar.'),
     );
     ($this->ask)(exerciseOn(['kind' => 'added', 'weight_ids' => [uuid()]]))->assertStatus(422);
     ($this->ask)(exerciseOn(['kind' => 'row', 'heel_mark_m' => 0]))->assertStatus(422);

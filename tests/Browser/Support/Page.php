@@ -22,7 +22,8 @@ final class Page
 
     private const MOST_TRIES = 5;
 
-    private const SHOWS = 'return document.body.innerText.includes(arguments[0]) === arguments[1];';
+    /** Words are asked for with plain spaces, whatever space stands before a unit. */
+    private const SHOWS = 'return document.body.innerText.replaceAll("\u00a0", " ").includes(arguments[0]) === arguments[1];';
 
     private readonly ChromeDevToolsDriver $tools;
 

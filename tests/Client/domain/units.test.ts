@@ -2,10 +2,18 @@ import { expect, it } from 'vitest';
 import {
     chanceWords,
     day,
+    forceIn,
     intervalText,
     length,
     mass,
+    massRange,
+    metres,
     parseNumber,
+    quantity,
+    readIn,
+    speed,
+    unitOf,
+    usualUnits,
     percentRange,
     repsText,
     restText,
@@ -23,6 +31,45 @@ it('shows every quantity with its unit', () => {
     expect([mass(61), length(1.684), percentRange(0.811, 0.869)]).toEqual(['61.0 kg', '168.4 cm', '81–87 %']);
     expect([signedMass(-2.44), signedPercent(0.034)]).toEqual(['−2.4 kg', '+3.4 %']);
     expect([day('2026-03-02'), day('2019-12-31')]).toEqual(['Mon 2 Mar', '31 Dec 2019']);
+});
+
+it('shows and reads what a gym weighs and measures in, and keeps what was only shown as it was', () => {
+    try {
+        readIn({ mass_unit: 'lb', length_unit: 'cm' });
+        expect([mass(61), signedMass(-2.44), massRange(10, 12), length(1.684)]).toEqual([
+            '134.5 lb',
+            '−5.4 lb',
+            '22.0–26.5 lb',
+            '168.4 cm',
+        ]);
+        readIn({ mass_unit: 'kg', length_unit: 'in' });
+        expect([mass(61), length(2.4), shortLength(0.05), metres(1.5), speed(25.4)]).toEqual([
+            '61.0 kg',
+            '94.5 in',
+            '2 in',
+            '59.1 in',
+            '10 in/s',
+        ]);
+        readIn({ mass_unit: 'lb', length_unit: 'in' });
+        expect([unitOf('kg'), unitOf('cm'), unitOf('mm'), quantity(2.4, 'cm'), quantity(70, 'kg')]).toEqual([
+            'lb',
+            'in',
+            'mm',
+            '94.49 in',
+            '154.32 lb',
+        ]);
+        for (let at = 0; at < 500; at++) {
+            const [tape, scale] = [0.05 + at / 1000, 20 + at / 10];
+            expect([toApi(Number(toTyped(tape, 'cm')), 'cm'), toApi(Number(toTyped(scale, 'kg')), 'kg')]).toEqual([
+                Number(tape.toFixed(3)),
+                Number(scale.toFixed(2)),
+            ]);
+        }
+        expect([toApi(176, 'kg'), forceIn(10, 'N'), forceIn(98.0665, 'kg')]).toEqual([79.83, '44.5', '22.05']);
+    } finally {
+        readIn({ mass_unit: 'kg', length_unit: 'cm' });
+    }
+    expect([usualUnits('en-US').mass_unit, usualUnits('en-GB').mass_unit, usualUnits('de').length_unit]).toEqual(['lb', 'kg', 'cm']);
 });
 
 it('counts only reps that are finished, and promises nobody more than twenty', () => {

@@ -92,7 +92,7 @@ it('plots the curve with its readings, the reading of the moment and the lengths
     expect(html.match(/<circle/g)).toHaveLength(2);
     expect(html).toContain('class="live"');
     expect(words(html)).toContain('from the top to the hang');
-    expect(attributes(html, 'aria-label')[0]).toMatch(/^The band pulls 0 kg at 100 cm and .* kg at .* cm; 1 readings\.$/);
+    expect(attributes(html, 'aria-label')[0]).toMatch(/^The band pulls nothing at 100 cm and .* kg at .* cm; 1 readings\.$/);
 });
 
 it('plots without readings, and says what line and shade are', async () => {

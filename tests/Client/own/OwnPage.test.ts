@@ -26,6 +26,8 @@ const line = (changes: Partial<Schemas['OwnLine']>): Schemas['OwnLine'] => ({
 });
 const page = (changes: Partial<Schemas['OwnPage']> = {}): Schemas['OwnPage'] => ({
     gym_name: 'The Mill',
+    mass_unit: 'kg',
+    length_unit: 'cm',
     name: 'Jolyon',
     today: '2026-03-02',
     last_on: '2026-09-01',

@@ -34,9 +34,12 @@ it('keeps the gym and its time zone, and shows them from then on', async () => {
     });
     expect(value('Gym')).toBe('The Mill');
     await fill('Gym', 'Weir House');
+    await press('inches');
     await press('Save');
     await sees('Saved.');
-    expect(commands('PUT /api/v1/settings')).toEqual([{ gym_name: 'Weir House', timezone: 'Europe/London' }]);
+    expect(commands('PUT /api/v1/settings')).toEqual([
+        { gym_name: 'Weir House', timezone: 'Europe/London', mass_unit: 'kg', length_unit: 'in' },
+    ]);
     expect(useSession().me?.gym_name).toBe('Weir House');
 });
 

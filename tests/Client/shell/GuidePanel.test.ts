@@ -30,7 +30,7 @@ it('opens at the page one is on, finds words by what they mean, and lists the ke
     await sees('the part of bodyweight they pull once');
     await fill('Find a word', 'heels');
     await eventually(() => expect(text()).not.toContain('the part of bodyweight they pull once'));
-    await sees('−5 cm is 5 cm short of it');
+    await sees('below zero is short of it');
     await fill('Find a word', 'nothing of the kind');
     await sees('No such word here.');
     await user.click(screen.getByRole('tab', { name: 'Keys' }));

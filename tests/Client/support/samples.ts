@@ -8,6 +8,8 @@ export const me: Schemas['Me'] = {
     email: 'coach@hollowbrook.example',
     gym_name: 'The Mill',
     timezone: 'Europe/London',
+    mass_unit: 'kg',
+    length_unit: 'cm',
     key: COACH,
     demo: false,
     pull_top: 'chin',

@@ -36,7 +36,7 @@ it('names every value outside its range at once, with the range', function (): v
             ['mass_kg', 20.0, 300.0, 'kg'],
             ['stature_m', 1.0, 2.3, 'm'],
             ['reach_m', 1.05, 3.105, 'm'],
-        ])->and($refusal->getMessage())->toContain('mass_kg: It must be from 20 to 300 kg; it was 12.');
+        ])->and($refusal->getMessage())->toContain(spaced('mass_kg: It must be from 20 kg to 300 kg; it was 12 kg.'));
 
         return;
     }

@@ -59,6 +59,6 @@ it('says each hazard with its figure, and nothing of a gentle band', function ()
     $texts = implode(' ', array_map(fn (Warning $w): string => $w->text, hazard(band(83), athlete(75))->warnings()));
     expect($texts)->toMatch(
         '/hold \d+ % of bodyweight at the bottom/',
-    )->toMatch('/hit hard \(\d+ J\)/')->toMatch('/takes \d+ kg to hold the band/')
+    )->toMatch('/hit hard \(\d+ J\)/')->toMatch('/takes \d+\x{00A0}kg to hold the band/u')
         ->and(hazard(band(13), athlete(75))->warnings())->toBe([]);
 });

@@ -12,6 +12,7 @@ use SteadyRung\Exercise\Choices\OnBands;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Exercise\Rung;
 use SteadyRung\Exercise\Search\RungSearch;
+use SteadyRung\InWords;
 use SteadyRung\Kit\Band\CalibrationPoint;
 use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
@@ -185,4 +186,10 @@ function fullKit(): Kit
         Weight::of('five', '5 kg', 5), Weight::of('ten', '10 kg', 10),
         Machine::of('lift', 'Lift', MachineUse::Counterweight, 10, 40, 0.9), Machine::of('cable', 'Cable', MachineUse::PullDown, 10, 60),
     ]);
+}
+
+/** Words of a test with the space that quantities of the core have before their unit. */
+function spaced(string $text): string
+{
+    return (string) preg_replace('~((?:\d|\.\df)) (kg|cm|lb|in)\b~', '$1'.InWords::BEFORE_UNIT.'$2', $text);
 }

@@ -66,7 +66,7 @@ final class SettingsController
         $coach = $request->user();
         $asked = SettingsInput::read($json);
 
-        return new JsonResponse(MeResponse::of($settings->gym($coach, $asked->gym_name, $asked->timezone)));
+        return new JsonResponse(MeResponse::of($settings->gym($coach, $asked->gym_name, $asked->timezone, $asked->units($coach->gym->units()))));
     }
 
     #[OA\Put(

@@ -6,18 +6,22 @@ namespace App\Http\Requests\Gym;
 
 use App\Actions\Gym\GymFounded;
 use App\Formats\JsonObject;
+use App\Formats\Units\LengthUnit;
+use App\Formats\Units\MassUnit;
 
 final class ReadSettings
 {
     public static function founding(JsonObject $json): GymFounded
     {
-        $json->allowing('gym_name', 'timezone', 'coach_name', 'email', 'password');
+        $json->allowing('gym_name', 'timezone', 'mass_unit', 'length_unit', 'coach_name', 'email', 'password');
 
         $email = $json->email('email');
 
         return new GymFounded(
             $json->name('gym_name', 80),
             self::timezone($json),
+            $json->optionalChoice('mass_unit', MassUnit::class) ?? MassUnit::Kilograms,
+            $json->optionalChoice('length_unit', LengthUnit::class) ?? LengthUnit::Centimetres,
             $json->name('coach_name', 80),
             $email,
             self::password($json, 'password', $email),

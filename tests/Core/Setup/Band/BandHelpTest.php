@@ -78,14 +78,14 @@ it('bends the knees under a low bar, and says what that costs', function (): voi
     expect($low->share())->toBeGreaterThan($high->share())
         ->and($warning->code)->toBe(WarningCode::KneesBend)
         ->and($warning->text)->toBe(sprintf(
-            'The bar is 16 cm too low for straight legs; knees bend, help falls by %.1f kg.',
+            spaced('The bar is 16 cm too low for straight legs; knees bend, help falls by %.1f kg.'),
             ($low->meanN - $high->meanN) / 9.80665,
         ));
 });
 
 it('does not fit where the body, the bar or the band does not allow it, and says why', function (): void {
     expect(misfit(1.6, Attach::Knee, [band()])->misfit)->toBe(Misfit::BarTooLow)
-        ->and(misfit(1.6, Attach::Foot, [band()])->reason)->toContain('Take a bar at 166 cm or higher')
+        ->and(misfit(1.6, Attach::Foot, [band()])->reason)->toContain(spaced('Take a bar at 166 cm or higher'))
         ->and(misfit(3.0, Attach::Knee, [band(hungM: 1.7)])->misfit)->toBe(Misfit::NoHelp)
         ->and(misfit(3.0, Attach::Foot, [band(hungM: 0.65)])->misfit)->toBe(Misfit::StretchTooHigh)
         ->and(misfit(3.0, Attach::Foot, [band(120)], athlete(40, 1.7))->misfit)->toBe(Misfit::LiftsOff);
@@ -127,7 +127,7 @@ it('explains its figures: the last of each step is the figure itself', function 
         ->and($steps['Carried share'])->toEqualWithDelta(100 * $load->share(), 1e-9)
         ->and($steps['Effective share'])->toEqualWithDelta(100 * $load->effectiveShare(), 1e-9)
         ->and($steps['Band band at the hang'])->toEqualWithDelta(1.95, 1e-9)
-        ->and($why->remedies)->toBe(['Measure the reach.', 'Measure band Elm at two lengths, 40 cm apart.'])
+        ->and($why->remedies)->toBe(['Measure the reach.', spaced('Measure band Elm at two lengths, 40 cm apart.')])
         ->and(implode(' ', $why->uncertainties))->toContain('from the band curve');
 });
 

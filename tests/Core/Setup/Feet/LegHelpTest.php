@@ -65,13 +65,13 @@ it('does not fit where feet or hop reach nothing, and says by how much', functio
     $heavy = FootHelp::of(2.4, 0.4, 80.0)->carriedBy(athlete(70));
     assert($feet instanceof DoesNotFit && $hop instanceof DoesNotFit && $heavy instanceof DoesNotFit);
 
-    expect($feet->misfit)->toBe(Misfit::FeetReachNothing)->and($feet->reason)->toContain('hang 31 cm over it')
+    expect($feet->misfit)->toBe(Misfit::FeetReachNothing)->and($feet->reason)->toContain(spaced('hang 31 cm over it'))
         ->and($hop->reason)->toContain('below the bar')
         ->and($heavy->misfit)->toBe(Misfit::LiftsOff);
 });
 
 it('refuses a box above the bar, or too near it, and figures out of range', function (): void {
-    expect(fn () => FootHelp::of(2.0, 2.4))->toThrow(GearClash::class, 'A box of 240 cm under a bar at 200 cm')
+    expect(fn () => FootHelp::of(2.0, 2.4))->toThrow(GearClash::class, spaced('A box of 240 cm under a bar at 200 cm'))
         ->and(fn () => Hop::of(1.4, 1.0, 0.1))->toThrow(GearClash::class)
         ->and(fn () => Hop::of(2.4, 0.3, 0.9))->toThrow(OutOfRange::class, 'hop_m')
         ->and(fn () => FootHelp::of(2.4, 0.3, -1.0))->toThrow(OutOfRange::class, 'scale_kg')

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formats\Units;
+
+/**
+ * What a gym weighs in.
+ */
+enum MassUnit: string
+{
+    case Kilograms = 'kg';
+    case Pounds = 'lb';
+
+    /** Exact by the international yard and pound agreement of 1959. */
+    public function perKg(): float
+    {
+        return $this === self::Pounds ? 1.0 / 0.45359237 : 1.0;
+    }
+}
