@@ -3711,6 +3711,11 @@ export interface components {
              * @description bar, rings, box: what its maker rates it for.
              */
             rated_kg?: number | null;
+            /**
+             * Format: float
+             * @description bar: a band that was measured on another hangs shorter from a thicker one.
+             */
+            diameter_mm?: number | null;
         };
         /** @description A piece of gear other than a band: its name and its figures. */
         GearInput: {

@@ -1,5 +1,5 @@
 import type { Schemas } from './http';
-import { length, mass } from './units';
+import { length, mass, quantity, shortLength } from './units';
 
 export type Kit = Schemas['Kit'];
 export type Gear = Schemas['Gear'];
@@ -39,10 +39,21 @@ export function figureText({ figures }: Gear): string {
         case 'plate':
             return length(figures.thickness_m ?? 0);
         case 'weight':
-            return `${Number((figures.mass_kg ?? 0).toFixed(2))} kg`;
+            return quantity(figures.mass_kg ?? 0, 'kg');
         case 'machine':
             return `to ${mass(figures.most_kg ?? 0)}`;
         default:
             return length(figures.height_m ?? 0);
     }
+}
+
+/** What the thickness of the bar does to a band that was measured on it. */
+export function hitchWords(bar: Gear | undefined): string {
+    if (bar === undefined) {
+        return `A thicker bar takes ${shortLength(0.03)} to ${shortLength(0.05)} of the hung length.`;
+    }
+    const mm = bar.figures.diameter_mm;
+    return typeof mm === 'number'
+        ? `${quantity(mm, 'mm')} thick: on a bar of another diameter the length is worked out.`
+        : `Give ${bar.name} its diameter, and other bars theirs: then the length on those is worked out.`;
 }

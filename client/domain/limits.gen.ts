@@ -203,6 +203,10 @@ export const limits = {
         rated_kg: {
             low: 50,
             high: 5000
+        },
+        diameter_mm: {
+            low: 15,
+            high: 80
         }
     },
     GearInput: {

@@ -3,7 +3,7 @@ import { NButton, NCheckbox, NInput, NSelect } from 'naive-ui';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, shallowRef } from 'vue';
 import CurvePlot from '../draw/CurvePlot.vue';
-import { inUse, type Kit } from '../domain/gear';
+import { hitchWords, inUse, type Kit } from '../domain/gear';
 import { api, outcome, type Schemas } from '../domain/http';
 import { limits } from '../domain/limits.gen';
 import { quantity } from '../domain/units';
@@ -136,7 +136,10 @@ const spans = computed(() =>
                     :error="draft.errors.hung"
                 />
             </div>
-            <FormField label="Hitched on, while it was measured">
+            <FormField
+                label="Hitched on, while it was measured"
+                :hint="hitchWords(inUse(kit, 'bar').find((b) => b.id === draft.typed.hitchedOn))"
+            >
                 <NSelect
                     v-model:value="draft.typed.hitchedOn"
                     clearable

@@ -4,7 +4,7 @@ import { limits } from '../domain/limits.gen';
 import type { TypedUnit } from '../domain/units';
 
 export interface GearField {
-    key: 'height_m' | 'anchor_height_m' | 'thickness_m' | 'mass_kg' | 'step_kg' | 'most_kg' | 'rated_kg' | 'platform_kg';
+    key: 'height_m' | 'anchor_height_m' | 'thickness_m' | 'mass_kg' | 'step_kg' | 'most_kg' | 'rated_kg' | 'platform_kg' | 'diameter_mm';
     label: string;
     unit: TypedUnit;
     optional?: true;
@@ -17,7 +17,11 @@ const rated: GearField = { key: 'rated_kg', label: 'Rated by its maker for, if k
 
 /** What is asked of each kind of gear, besides its name. */
 export const gearFields: Record<GearKind, readonly GearField[]> = {
-    bar: [{ key: 'height_m', label: 'Height above the floor', unit: 'cm' }, rated],
+    bar: [
+        { key: 'height_m', label: 'Height above the floor', unit: 'cm' },
+        { key: 'diameter_mm', label: 'Diameter, if known', unit: 'mm', optional: true },
+        rated,
+    ],
     rings: [{ key: 'anchor_height_m', label: 'Height of the anchor', unit: 'cm' }, rated],
     box: [{ key: 'height_m', label: 'Height', unit: 'cm' }, rated],
     plate: [{ key: 'thickness_m', label: 'Thickness', unit: 'cm' }],

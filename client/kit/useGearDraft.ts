@@ -16,7 +16,17 @@ export interface GearDraft {
     blame: (faults: readonly Fault[]) => void;
 }
 
-const KEYS: GearField['key'][] = ['height_m', 'anchor_height_m', 'thickness_m', 'mass_kg', 'step_kg', 'most_kg', 'rated_kg', 'platform_kg'];
+const KEYS: GearField['key'][] = [
+    'height_m',
+    'anchor_height_m',
+    'thickness_m',
+    'mass_kg',
+    'step_kg',
+    'most_kg',
+    'rated_kg',
+    'platform_kg',
+    'diameter_mm',
+];
 
 /** Lengths typed one after the other, in the gym’s unit, parted by spaces or semicolons; a comma inside a number is a decimal one. */
 export function readStraps(text: string): number[] | undefined {

@@ -44,16 +44,18 @@ final class Read
     public static function kit(JsonObject $json): Kit
     {
         $json->allowing('bars', 'bands', 'rings', 'boxes_m', 'plates_m', 'weights_kg', 'machines', 'floor');
-        $bars = array_map(static fn (JsonObject $bar): Bar => $bar->allowing('id', 'height_m', 'rated_kg')->build(
+        $bars = array_map(static fn (JsonObject $bar): Bar => $bar->allowing('id', 'height_m', 'rated_kg', 'diameter_mm')->build(
             static fn (JsonObject $j): Bar => Bar::of(
                 $id = $j->text('id', 64),
                 $id,
                 $j->number('height_m'),
                 $j->optionalNumber('rated_kg'),
+                $j->optionalNumber('diameter_mm'),
             ),
         ), $json->objects('bars', Kit::MOST_PIECES));
         $bands = array_map(
-            static fn (JsonObject $band): LoopBand => self::band($band, $band->text('id', 64)),
+            static fn (JsonObject $band): LoopBand => self::band($band, $band->text('id', 64), 'hitched_on')
+                ->measuredOver(self::hitchedOn($band, $bars)),
             $json->objects('bands', Kit::MOST_BANDS),
         );
         $rings = array_map(static fn (JsonObject $ring): RingPair => $ring->allowing('id', 'anchor_height_m', 'strap_m', 'rated_kg')->build(
@@ -124,6 +126,15 @@ final class Read
         $name = $json->optionalText('id', 64) ?? $defaultName;
 
         return self::loopBand($json, $name, $name, $points);
+    }
+
+    /** @param  array<Bar>  $bars */
+    private static function hitchedOn(JsonObject $band, array $bars): ?Bar
+    {
+        $id = $band->optionalText('hitched_on', 64);
+        $named = array_values(array_filter($bars, static fn (Bar $bar): bool => $bar->id === $id))[0] ?? null;
+
+        return $id === null || $named !== null ? $named : throw $band->fault('hitched_on', 'This is no bar of the kit.');
     }
 
     /**

@@ -25,7 +25,9 @@ final class StoredGear
     public static function write(Bar|RingPair|Box|Plate|Weight|Machine $gear): array
     {
         return StoredForm::keys(self::VERSION, ['kind' => GearKind::of($gear)->value] + match (true) {
-            $gear instanceof Bar, $gear instanceof Box => ['height_m' => $gear->heightM] + self::rated($gear->ratedKg),
+            $gear instanceof Bar => ['height_m' => $gear->heightM] + self::rated($gear->ratedKg)
+                + ($gear->diameterMm === null ? [] : ['diameter_mm' => $gear->diameterMm]),
+            $gear instanceof Box => ['height_m' => $gear->heightM] + self::rated($gear->ratedKg),
             $gear instanceof RingPair => [
                 'anchor_height_m' => $gear->anchorHeightM,
                 'straps_m' => $gear->strapsM,
@@ -51,7 +53,13 @@ final class StoredGear
         return StoredForm::read('gear', $json, static fn (JsonObject $j): Bar|RingPair|Box|Plate|Weight|Machine => match (
             $j->choice('kind', GearKind::class)
         ) {
-            GearKind::Bar => Bar::of($id, $name, $j->number('height_m'), $j->optionalNumber('rated_kg')),
+            GearKind::Bar => Bar::of(
+                $id,
+                $name,
+                $j->number('height_m'),
+                $j->optionalNumber('rated_kg'),
+                $j->optionalNumber('diameter_mm'),
+            ),
             GearKind::Rings => RingPair::of(
                 $id,
                 $name,

@@ -8,8 +8,10 @@ use App\Formats\Stored\StoredPoints;
 use App\Models\Casts\StoredText;
 use App\Models\Record;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use SteadyRung\Kit\Band\CalibrationPoint;
 use SteadyRung\Kit\Band\LoopBand;
+use SteadyRung\Kit\Bar;
 
 /**
  * @property string $name
@@ -19,6 +21,7 @@ use SteadyRung\Kit\Band\LoopBand;
  * @property string $points as kept
  * @property string|null $measured_on when the last reading was taken
  * @property string|null $hitched_on the bar it was measured on
+ * @property Gear|null $hitchedOn the same, retired too
  * @property CarbonImmutable|null $retired_at
  * @property string|null $out_on the day for which it is out of use
  * @property CarbonImmutable|null $out_told_at
@@ -28,6 +31,9 @@ final class Band extends Record
     protected $attributes = ['retired_at' => null, 'out_on' => null, 'out_told_at' => null, 'measured_on' => null, 'hitched_on' => null];
 
     protected $table = 'bands';
+
+    /** @var list<string> */
+    protected $with = ['hitchedOn'];
 
     protected $casts = [
         'hung_length_m' => 'float',
@@ -47,7 +53,20 @@ final class Band extends Record
             $this->width_mm,
             $this->thickness_mm,
             StoredPoints::read($this->points),
-        );
+        )->measuredOver($this->hitchedBar());
+    }
+
+    /** @return BelongsTo<Gear, $this> */
+    public function hitchedOn(): BelongsTo
+    {
+        return $this->belongsTo(Gear::class, 'hitched_on');
+    }
+
+    private function hitchedBar(): ?Bar
+    {
+        $piece = $this->hitched_on === null ? null : $this->hitchedOn?->toCore();
+
+        return $piece instanceof Bar ? $piece : null;
     }
 
     /**

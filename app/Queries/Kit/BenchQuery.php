@@ -12,6 +12,7 @@ use App\Formats\Json\Setups\HelpJson;
 use App\Formats\Json\Setups\TravelJson;
 use App\Formats\Json\Why\WhyJson;
 use App\Models\Athletes\Athlete;
+use App\Models\Kit\Gear;
 use SteadyRung\Body\Body;
 use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Bar;
@@ -29,8 +30,11 @@ final readonly class BenchQuery
     {
     }
 
-    public function of(LoopBand $band, ?string $athleteId, ?string $barId): BenchJson
+    /** @param  string|null  $hitchedOn  the bar it hung on while it was measured */
+    public function of(LoopBand $band, ?string $hitchedOn, ?string $athleteId, ?string $barId): BenchJson
     {
+        $measuredOn = $hitchedOn === null ? null : Gear::query()->find($hitchedOn)?->toCore();
+        $band = $band->measuredOver($measuredOn instanceof Bar ? $measuredOn : null);
         $athlete = $athleteId === null ? null : Athlete::query()->findOrFail($athleteId);
         $bar = self::bar($this->kit->inUse(), $barId);
 
@@ -51,7 +55,7 @@ final readonly class BenchQuery
 
     private static function help(LoopBand $band, Attach $attach, Bar $bar, Body $body): HelpJson
     {
-        $setup = BandHelp::of($bar->heightM, $attach, [$band]);
+        $setup = BandHelp::of($bar->heightM, $attach, [$band->over($bar)]);
         $load = $setup->carriedBy($body);
         if ($load instanceof DoesNotFit) {
             return new HelpJson(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Exercise\Choices;
 
+use SteadyRung\Kit\Band\LoopBand;
 use SteadyRung\Kit\Kit;
 use SteadyRung\OutOfRange;
 use SteadyRung\Setup\Band\BandPullDown;
@@ -51,7 +52,13 @@ final readonly class BandPulledDown implements Choice
 
     public function setup(Kit $kit): BandPullDown
     {
-        return BandPullDown::of($kit->bar($this->barId)->heightM, array_map($kit->band(...), $this->bandIds), $this->stance);
+        $bar = $kit->bar($this->barId);
+
+        return BandPullDown::of(
+            $bar->heightM,
+            array_map(static fn (string $id): LoopBand => $kit->band($id)->over($bar), $this->bandIds),
+            $this->stance,
+        );
     }
 
     public function name(Kit $kit): string

@@ -84,8 +84,10 @@ final readonly class OnBands implements Choice
 
     public function setup(Kit $kit): BandHelp
     {
-        return BandHelp::each($kit->bar($this->barId)->heightM, array_map(
-            fn (string $id): AttachedBand => new AttachedBand($kit->band($id), $id === $this->kneeBandId ? Attach::Knee : $this->attach),
+        $bar = $kit->bar($this->barId);
+
+        return BandHelp::each($bar->heightM, array_map(
+            fn (string $id): AttachedBand => new AttachedBand($kit->band($id)->over($bar), $id === $this->kneeBandId ? Attach::Knee : $this->attach),
             $this->bandIds,
         ));
     }

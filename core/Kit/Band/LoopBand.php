@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Kit\Band;
 
+use SteadyRung\Kit\Bar;
 use SteadyRung\OutOfRange;
 
 /**
@@ -36,6 +37,7 @@ final readonly class LoopBand
         public RubberLaw $law,
         public CurveStatus $status,
         private BandCalibration $calibration,
+        private ?float $measuredOverMm = null,
     ) {
     }
 
@@ -69,6 +71,33 @@ final readonly class LoopBand
         );
     }
 
+    /** The same band, known to have hung over this bar while it was measured. */
+    public function measuredOver(?Bar $bar): self
+    {
+        return $this->with($this->law, $bar?->diameterMm);
+    }
+
+    /**
+     * The band over another bar: where both diameters are known, a thicker one takes π times the difference of each strand, for the hitch
+     * goes round it once (geometry; common practice says 3–5 cm). The rubber is the same, so force by stretch is.
+     */
+    public function over(Bar $bar): self
+    {
+        if ($this->measuredOverMm === null || $bar->diameterMm === null) {
+            return $this;
+        }
+        $measured = $this->calibration->law;
+        $hungM = max(self::HUNG_LENGTH_M[0], $measured->hungLengthM - M_PI * ($bar->diameterMm - $this->measuredOverMm) / 1000.0);
+
+        return $this->with(new RubberLaw($hungM, $measured->a1N, $measured->a2N), $this->measuredOverMm);
+    }
+
+    /** Longer by this, in m, than where it was measured; shorter below zero. */
+    public function longerByM(): float
+    {
+        return $this->law->hungLengthM - $this->calibration->law->hungLengthM;
+    }
+
     public function hungLengthM(): float
     {
         return $this->law->hungLengthM;
@@ -77,7 +106,7 @@ final readonly class LoopBand
     /** Standard deviation in N of the force at a length. */
     public function sdNAt(float $lengthM): float
     {
-        return $this->calibration->sdNAt($lengthM);
+        return $this->calibration->sdNAt($lengthM * $this->calibration->law->hungLengthM / $this->law->hungLengthM);
     }
 
     /** The same as a part of the force, at twice the hung length. */
@@ -94,11 +123,26 @@ final readonly class LoopBand
         return hash(
             'crc32b',
             serialize([
-                $this->law->hungLengthM,
+                $this->calibration->law->hungLengthM,
                 $this->widthMm,
                 $this->thicknessMm,
                 array_map(static fn (CalibrationPoint $p): array => [$p->lengthM, $p->forceN], $this->points),
             ]),
+        );
+    }
+
+    private function with(RubberLaw $law, ?float $measuredOverMm): self
+    {
+        return new self(
+            id: $this->id,
+            name: $this->name,
+            widthMm: $this->widthMm,
+            thicknessMm: $this->thicknessMm,
+            points: $this->points,
+            law: $law,
+            status: $this->status,
+            calibration: $this->calibration,
+            measuredOverMm: $measuredOverMm,
         );
     }
 }

@@ -23,6 +23,8 @@ final readonly class BandWhy
 {
     private const LAW = 'Mooney 1940, Rivlin 1948';
 
+    private const SAME_M = 0.0005;
+
     public function __construct(private float $barHeightM, private float $clearanceM, private Body $body)
     {
     }
@@ -60,6 +62,13 @@ final readonly class BandWhy
         $name = "Band $band->name";
 
         return [
+            ...abs($band->longerByM()) < self::SAME_M ? [] : [new Step(
+                "$name hangs",
+                sprintf('%s %s than where it was measured, by the thickness of the bar', InWords::cm(abs($band->longerByM())), $band->longerByM() > 0.0 ? 'longer' : 'shorter'),
+                $band->hungLengthM(),
+                'm',
+                'π × the difference of the diameters',
+            )],
             new Step("$name at the hang", $words, $path->bottomM, 'm', Proportions::SOURCE),
             new Step("$name at the top", 'at the hang − pull distance', $path->topM, 'm'),
             new Step(

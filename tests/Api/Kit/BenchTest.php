@@ -119,3 +119,21 @@ it('refuses a falling curve on the bench and names the point', function (): void
     )
         ->assertStatus(422)->assertJsonPath('errors.0.pointer', '/band/points/1');
 });
+
+it('works out on a bar of another diameter what a band was measured at, on the bench and for athletes', function (): void {
+    [$thin, $thick, $untold] = array_map(
+        fn (string $name, ?float $mm): string => addGear($this, $name, ['kind' => 'bar', 'height_m' => 2.4] + ($mm === null ? [] : ['diameter_mm' => $mm])),
+        ['Thin', 'Thick', 'Untold'],
+        [28.0, 40.0, null],
+    );
+    $band = ['name' => 'Rook', 'hung_length_m' => 1.0, 'width_mm' => 29, 'thickness_mm' => 4.5, 'points' => [], 'hitched_on' => $thin];
+    $athlete = addAthlete($this);
+    $help = fn (string $bar): float => $this->postJson('/api/v1/bench/curve', ['band' => $band, 'athlete_id' => $athlete, 'bar_id' => $bar])
+        ->assertOk()->json('help.0.help_kg.mean');
+
+    expect($help($thick))->toBeGreaterThan($help($thin) + 0.3)->and($help($untold))->toBe($help($thin));
+
+    $this->postJson('/api/v1/bands', ['id' => $id = uuid()] + $band)->assertCreated();
+    $carried = fn (string $bar): float => $this->putJson("/api/v1/athletes/$athlete/setup", exercise($bar, $id))->assertOk()->json('rung.carried.share.mean');
+    expect($carried($thick))->toBeLessThan($carried($thin) - 0.005)->and($carried($untold))->toBe($carried($thin));
+});

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { figureText, gearKinds, gearWords, inUse, type Gear, type Kit } from '../../../client/domain/gear';
+import { figureText, gearKinds, gearWords, hitchWords, inUse, type Gear, type Kit } from '../../../client/domain/gear';
 import { everyKind, momentsOf } from '../../../client/domain/kinds';
 import { gradeWords, scaleStateWords } from '../../../client/domain/words';
 
@@ -44,4 +44,12 @@ it('shows the cautions of a band with bands, of lowering with lowerings, of anch
     for (const kind of everyKind) {
         expect(momentsOf({ setup: { kind } }), kind).toContain('gear');
     }
+});
+
+it('says what the thickness of a bar does to a band', () => {
+    const bar = (diameter_mm?: number): Gear =>
+        piece({ kind: 'bar', height_m: 2.4, ...(diameter_mm === undefined ? {} : { diameter_mm }) });
+    expect(hitchWords(undefined)).toBe('A thicker bar takes 3 cm to 5 cm of the hung length.');
+    expect(hitchWords(bar(28))).toContain('28 mm thick');
+    expect(hitchWords(bar())).toContain('Give bar its diameter');
 });

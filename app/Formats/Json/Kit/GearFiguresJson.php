@@ -59,13 +59,20 @@ final readonly class GearFiguresJson implements \JsonSerializable
         public ?float $platform_kg = null,
         #[OA\Property(description: 'bar, rings, box: what its maker rates it for.', minimum: Rated::KG[0], maximum: Rated::KG[1])]
         public ?float $rated_kg = null,
+        #[OA\Property(description: 'bar: a band that was measured on another hangs shorter from a thicker one.', minimum: Bar::DIAMETER_MM[0], maximum: Bar::DIAMETER_MM[1])]
+        public ?float $diameter_mm = null,
     ) {
     }
 
     public static function of(Bar|RingPair|Box|Plate|Weight|Machine $gear): self
     {
         return match (true) {
-            $gear instanceof Bar => new self(GearKind::Bar, height_m: $gear->heightM, rated_kg: $gear->ratedKg),
+            $gear instanceof Bar => new self(
+                GearKind::Bar,
+                height_m: $gear->heightM,
+                rated_kg: $gear->ratedKg,
+                diameter_mm: $gear->diameterMm,
+            ),
             $gear instanceof RingPair => new self(
                 GearKind::Rings,
                 anchor_height_m: $gear->anchorHeightM,
@@ -90,8 +97,13 @@ final readonly class GearFiguresJson implements \JsonSerializable
     public static function read(JsonObject $json, string $id, string $name): Bar|RingPair|Box|Plate|Weight|Machine
     {
         return match ($json->choice('kind', GearKind::class)) {
-            GearKind::Bar => $json->allowing('kind', 'height_m', 'rated_kg')->build(
-                static fn (JsonObject $j): Bar => Bar::of($id, $name, $j->number('height_m'), $j->optionalNumber('rated_kg')),
+            GearKind::Bar => $json->allowing('kind', 'height_m', 'rated_kg', 'diameter_mm')->build(static fn (JsonObject $j): Bar => Bar::of(
+                $id,
+                $name,
+                $j->number('height_m'),
+                $j->optionalNumber('rated_kg'),
+                $j->optionalNumber('diameter_mm'),
+            ),
             ),
             GearKind::Rings => self::rings($json->allowing('kind', 'anchor_height_m', 'straps_m', 'rated_kg'), $id, $name),
             GearKind::Box => $json->allowing('kind', 'height_m', 'rated_kg')->build(

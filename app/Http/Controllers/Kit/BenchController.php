@@ -81,7 +81,7 @@ final readonly class BenchController
         $asked = BenchInput::read($json);
 
         return new JsonResponse($json->build(
-            static fn (): BenchJson => $view->of($asked->band->toCore(), $asked->athlete_id, $asked->bar_id),
+            static fn (): BenchJson => $view->of($asked->band->toCore(), $asked->band->hitched_on, $asked->athlete_id, $asked->bar_id),
         ));
     }
 
