@@ -67,7 +67,7 @@ use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
-foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation', 'import', 'member', 'webhook', 'note'] as $key) {
+foreach (['athlete', 'gear', 'band', 'call', 'set', 'weighing', 'off', 'class', 'recomputation', 'import', 'member', 'webhook', 'note', 'entry'] as $key) {
     Route::pattern($key, '[0-9a-fA-F]{8}-([0-9a-fA-F]{4}-){3}[0-9a-fA-F]{12}');
 }
 
@@ -108,7 +108,8 @@ Route::middleware(['auth:web', EnterGym::class])->group(function (): void {
         Route::delete('staff/{member}/second-factor', [StaffController::class, 'endSecondFactor'])
             ->middleware(Audited::as(AuditEvent::SecondFactorOff));
         Route::get('mailbox', MailboxController::class);
-        Route::get('audit', AuditController::class);
+        Route::get('audit', [AuditController::class, 'index']);
+        Route::post('audit/{entry}/undo', [AuditController::class, 'undo'])->middleware(RecalculateFirst::class);
         Route::get('tokens', [TokenController::class, 'index']);
         Route::post('tokens', [TokenController::class, 'give'])
             ->middleware(Audited::as(AuditEvent::TokenGiven));

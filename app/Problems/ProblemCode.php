@@ -42,6 +42,7 @@ enum ProblemCode: string
     case CodeNeeded = 'code-needed';
     case LastOwner = 'last-owner';
     case ConsentMissing = 'consent-missing';
+    case ChangedSince = 'changed-since';
     case Away = 'away';
     case Fault = 'fault';
 
@@ -54,7 +55,8 @@ enum ProblemCode: string
             self::NotFound => 404,
             self::MethodNotAllowed => 405,
             self::IdTaken, self::PullingPaused, self::CallChanged, self::CallDecided, self::ReferStands, self::ScaleAway,
-            self::KitFull, self::LastWeighing, self::MethodInUse, self::Founded, self::LastOwner, self::ConsentMissing => 409,
+            self::KitFull, self::LastWeighing, self::MethodInUse, self::Founded, self::LastOwner, self::ConsentMissing,
+            self::ChangedSince => 409,
             self::LinkEnded => 410,
             self::BodyTooLarge => 413,
             self::PageExpired => 419,
@@ -77,6 +79,7 @@ enum ProblemCode: string
             self::ForeignOrigin => 'Not from this application',
             self::PageExpired => 'The page has expired',
             self::NotFound => 'Not here',
+            self::ChangedSince => 'Changed again since',
             self::MethodNotAllowed => 'Not possible here',
             self::BodyTooLarge => 'The request is too large',
             self::IdTaken => 'Stored before with other content',

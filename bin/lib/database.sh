@@ -159,7 +159,8 @@ grant_to_app() { # database
         REVOKE INSERT, UPDATE, DELETE ON migrations FROM $PG_APP, $PG_WORKER;
         REVOKE UPDATE, DELETE ON ${APPEND_ONLY// /, } FROM $PG_APP, $PG_WORKER;
         REVOKE DELETE ON athletes, erasures, signals FROM $PG_APP, $PG_WORKER;
-        GRANT SELECT, UPDATE, DELETE ON ${ERASED// /, } TO $PG_ERASER; GRANT SELECT, UPDATE ON erasures TO $PG_ERASER"
+        GRANT SELECT, UPDATE, DELETE ON ${ERASED// /, } TO $PG_ERASER; GRANT SELECT, UPDATE ON erasures TO $PG_ERASER;
+        GRANT SELECT, UPDATE (properties) ON audit_entries TO $PG_ERASER"
 }
 
 migrate_and_seed() {

@@ -40,6 +40,7 @@ export const whatToDo: Record<ProblemCode, string> = {
     'not-allowed': '',
     'code-needed': '',
     'last-owner': '',
+    'changed-since': '',
     'consent-missing': '',
     busy: '',
     away: '',

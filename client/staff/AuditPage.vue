@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { ref } from 'vue';
-import { api, outcome } from '../domain/http';
+import { NButton } from 'naive-ui';
+import { ref, shallowRef } from 'vue';
+import { api, outcome, type Schemas } from '../domain/http';
+import type { Problem } from '../domain/problems';
 import { day } from '../domain/units';
 import PageHead from '../parts/PageHead.vue';
 import PageTurner from '../parts/PageTurner.vue';
+import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
 import { useRead } from '../composables/useRead';
 import { useDayOf, useHourOf } from '../composables/useToday';
@@ -17,14 +20,27 @@ const trail = useRead(
     { previous: true },
 );
 const [dayOf, hour] = [useDayOf(), useHourOf()];
+const undoing = ref<string>();
+const problem = shallowRef<Problem>();
+
+/** By the same ways as it was changed; the trail says that too. */
+async function undo(entry: Schemas['AuditEntry']): Promise<void> {
+    undoing.value = entry.id;
+    const result = await outcome(api.POST('/api/v1/audit/{entry}/undo', { params: { path: { entry: entry.id } } }));
+    problem.value = result.ok ? undefined : result.problem;
+    page.value = result.ok ? 1 : page.value;
+    await trail.reload();
+    undoing.value = undefined;
+}
 </script>
 
 <template>
     <PageHead
         title="What was done"
         :back="{ to: '/settings', name: 'Settings' }"
-        about="Who looked at and changed what of health, took data out, signed in, and changed people, kit and rules. Nothing of it can be changed."
+        about="Who looked at and changed what of health, took data out, signed in, and changed people, kit and rules. Nothing of it can be changed; what still stands as it was changed can be put back."
     />
+    <ProblemNote v-if="problem" :problem="problem" />
     <ReadNote :read="trail" waits="Reading what was done…" />
     <p v-if="trail.value.value?.items.length === 0" class="card">Nothing yet.</p>
     <div v-else-if="trail.value.value" class="card">
@@ -35,6 +51,7 @@ const [dayOf, hour] = [useDayOf(), useHourOf()];
                     <th scope="col">Who</th>
                     <th scope="col">What</th>
                     <th scope="col">Whom or what about</th>
+                    <td></td>
                 </tr>
             </thead>
             <tbody>
@@ -50,6 +67,17 @@ const [dayOf, hour] = [useDayOf(), useHourOf()];
                     <td>
                         {{ one.about }}
                         <span v-for="change in one.changed" :key="change.what" class="small dim change">{{ changedWords(change) }}</span>
+                    </td>
+                    <td>
+                        <NButton
+                            v-if="one.can_be_undone"
+                            size="small"
+                            :loading="undoing === one.id"
+                            :aria-label="`Undo: ${doneWords[one.event]} ${one.about ?? ''}`"
+                            @click="undo(one)"
+                        >
+                            Undo
+                        </NButton>
                     </td>
                 </tr>
             </tbody>

@@ -50,7 +50,7 @@ const UNITS: readonly (readonly [string, (value: number) => string])[] = [
     ['_m', length],
     ['_s', seconds],
 ];
-const called: Record<string, string> = { stature: 'height', tags: 'classes', athletes_tell: 'what athletes may tell' };
+const called: Record<string, string> = { stature: 'height', tags: 'classes', points: 'readings', athletes_tell: 'what athletes may tell' };
 
 const plain = (name: string): string => called[name] ?? name.replaceAll(/[_-]/g, ' ');
 
@@ -63,5 +63,8 @@ export function changedWords({ what, from, to }: Schemas['Changed']): string {
         }
         return unit !== '' && Number.isFinite(Number(value)) ? words(Number(value)) : value;
     };
+    if (from === null && to === null) {
+        return `${plain(what)} changed`;
+    }
     return `${plain(what.slice(0, what.length - unit.length))} ${said(from)} → ${said(to)}`;
 }

@@ -273,7 +273,8 @@ it('answers every route as the document says, in a gym with something of everyth
     $ask('GET /api/v1/erasures');
 
     $ask('GET /api/v1/first-steps');
-    $ask('GET /api/v1/audit');
+    $ask('PUT /api/v1/gear/{gear}', ['gear' => $bar], ['name' => 'Long beam', 'figures' => ['kind' => 'bar', 'height_m' => 2.5]]);
+    $ask('POST /api/v1/audit/{entry}/undo', ['entry' => $ask('GET /api/v1/audit')['items'][0]['id']]);
     $ask('GET /api/v1/health');
     $ask('GET /api/v1/cautions');
     $ask('GET /api/v1/me');

@@ -8,7 +8,7 @@ require_once __DIR__.'/Support/everyRoute.php';
 
 const WITHOUT_A_BODY = [
     '/api/v1/imports/{import}/order', '/api/v1/imports/{import}/undoing', '/api/v1/sign-out', '/api/v1/second-factor',
-    '/api/v1/bench/scale/zero', '/api/v1/recomputations/{recomputation}/resumption', '/api/v1/webhooks/{webhook}/try',
+    '/api/v1/bench/scale/zero', '/api/v1/recomputations/{recomputation}/resumption', '/api/v1/webhooks/{webhook}/try', '/api/v1/audit/{entry}/undo',
 ];
 
 /** How many rows stand in each table that a request could write. */

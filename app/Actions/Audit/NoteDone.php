@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Audit;
 
 use App\Formats\Audit\AuditEvent;
+use App\Formats\Audit\Change;
 use App\Models\Audit\AuditEntry;
 use App\Models\Gym\User;
 use Illuminate\Support\Str;
@@ -22,11 +23,10 @@ final readonly class NoteDone
 
     /**
      * @param  array{string, string}|null  $about  what it is, and its id
-     * @param  list<array{what: string, from: string|null, to: string|null}>  $changed
      */
-    public function note(AuditEvent $event, User $by, ?array $about = null, array $changed = []): void
+    public function note(AuditEvent $event, User $by, ?array $about = null, ?Change $change = null): void
     {
-        $this->logger->tap(function (AuditEntry $entry) use ($event, $by, $about, $changed): void {
+        $this->logger->tap(function (AuditEntry $entry) use ($event, $by, $about, $change): void {
             $entry->forceFill([
                 'id' => (string) Str::uuid7(),
                 'gym_id' => $by->gym_id,
@@ -35,7 +35,7 @@ final readonly class NoteDone
                 'token_id' => $by->script()?->id,
                 'about_kind' => $about[0] ?? null,
                 'about_id' => $about[1] ?? null,
-                'properties' => $changed === [] ? null : ['changed' => $changed],
+                'properties' => $change === null ? null : ['changed' => $change->told()] + $change->kept(),
                 'created_at' => $this->clock->now(),
             ]);
         })->log($event->value);

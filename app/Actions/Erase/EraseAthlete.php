@@ -70,6 +70,8 @@ final readonly class EraseAthlete
             'name' => 'Former athlete '.Str::upper(substr($order->athlete_id, -4)),
             'erased_at' => $this->clock->now(),
         ]);
+        $this->rows->inGym($this->eraser, 'audit_entries')->where('about_kind', 'athlete')->where('about_id', $order->athlete_id)
+            ->update(['properties' => null]); // that something was changed stays, and by whom; not what they are called
         $this->orderRow($order)->update(['ended_at' => $this->clock->now(), 'failed_at' => null, 'rows' => $rows + 1]);
     }
 

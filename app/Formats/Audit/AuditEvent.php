@@ -48,4 +48,13 @@ enum AuditEvent: string
     case MethodDropped = 'method-dropped';
     case RulesSettled = 'rules-settled';
     case CapsSettled = 'caps-settled';
+
+    /** What changes people, kit, rules or methods, by values that can be put back. */
+    public function canBeUndone(): bool
+    {
+        return in_array($this, [
+            self::AthleteChanged, self::AthleteArchived, self::GearChanged, self::BandChanged, self::RulesSettled, self::CapsSettled,
+            self::MethodKept, self::MethodDropped,
+        ], true);
+    }
 }

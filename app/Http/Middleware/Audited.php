@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Actions\Audit\NoteDone;
-use App\Actions\Audit\Standing;
+use App\Context\Audit\Standing;
 use App\Formats\Audit\AuditEvent;
+use App\Formats\Audit\Change;
 use App\Models\Gym\User;
 use App\Models\Record;
 use Closure;
@@ -32,21 +33,21 @@ final readonly class Audited
 
     public function handle(Request $request, Closure $next, string $event): Response
     {
-        [$done, $about] = [AuditEvent::from($event), self::subject($request)];
+        [$done, $about] = [AuditEvent::from($event), self::subject($request, AuditEvent::from($event))];
         $before = $request->user() === null ? null : $this->standing->of($done, $about);
         /** @var Response $response */
         $response = $next($request);
         $who = $request->user();
         if ($response->isSuccessful() && $who instanceof User) {
             $after = $before === null ? null : $this->standing->of($done, $about);
-            $this->done->note($done, $who, $about, Standing::changed($before, $after));
+            $this->done->note($done, $who, $about, Change::between($before, $after));
         }
 
         return $response;
     }
 
     /** @return array{string, string}|null */
-    private static function subject(Request $request): ?array
+    private static function subject(Request $request, AuditEvent $done): ?array
     {
         foreach (self::SUBJECTS as $name) {
             $value = $request->route($name);
@@ -55,6 +56,8 @@ final readonly class Audited
             }
         }
 
-        return null;
+        $key = $done === AuditEvent::MethodKept ? $request->json('key') : null;
+
+        return is_string($key) ? ['method', $key] : null;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Audit;
 
 use App\Formats\Audit\AuditEvent;
+use App\Formats\Audit\Change;
 use App\Models\BelongsToGym;
 use Carbon\CarbonImmutable;
 use Spatie\Activitylog\Models\Activity;
@@ -37,4 +38,20 @@ final class AuditEntry extends Activity
 
     /** @var array<string, string> */
     protected $casts = ['properties' => 'collection', 'event' => AuditEvent::class, 'created_at' => 'immutable_datetime'];
+
+    /** @return array{string, string}|null */
+    public function about(): ?array
+    {
+        return $this->about_kind === null ? null : [$this->about_kind, (string) $this->about_id];
+    }
+
+    /** What can be put back: of people, kit, rules and methods, where it was kept. */
+    public function undoable(): ?Change
+    {
+        $kept = $this->properties?->all() ?? [];
+
+        return $this->event->canBeUndone() && array_key_exists('was', $kept) && array_key_exists('is', $kept)
+            ? Change::read(['was' => $kept['was'], 'is' => $kept['is']])
+            : null;
+    }
 }

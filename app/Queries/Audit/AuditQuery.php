@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Audit;
 
+use App\Context\Audit\Standing;
 use App\Context\Gym\CurrentGym;
 use App\Models\Athletes\Athlete;
 use App\Models\Audit\AuditEntry;
@@ -22,7 +23,7 @@ use Illuminate\Support\Collection;
  */
 final readonly class AuditQuery
 {
-    public function __construct(private CurrentGym $gym)
+    public function __construct(private CurrentGym $gym, private Standing $standing)
     {
     }
 
@@ -40,8 +41,11 @@ final readonly class AuditQuery
             'gear' => Gear::query()->whereIn('id', self::ids($shown, 'gear'))->pluck('name', 'id'),
         ];
 
+        $now = $this->standing->rows($shown->filter(static fn (AuditEntry $e): bool => $e->undoable() !== null)
+            ->map(static fn (AuditEntry $e): array => [$e->event, $e->about()]));
+
         return new AuditPageResponse(
-            array_values($shown->map(static fn (AuditEntry $e): AuditEntryResponse => new AuditEntryResponse(
+            array_values($shown->map(fn (AuditEntry $e): AuditEntryResponse => new AuditEntryResponse(
                 $e->id,
                 $e->created_at->toIso8601String(),
                 $e->event,
@@ -49,6 +53,7 @@ final readonly class AuditQuery
                 $names['token']->get($e->token_id),
                 $e->about_kind === 'method' ? $e->about_id : ($names[$e->about_kind ?? ''] ?? collect())->get($e->about_id),
                 self::changed($e),
+                $e->undoable()?->stands($now[$this->standing->known($e->event, $e->about()) ?? ''] ?? []) ?? false,
             ))->all()),
             $rows->count() > Page::SIZE ? $number + 1 : null,
         );

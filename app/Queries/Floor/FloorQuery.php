@@ -266,7 +266,7 @@ final readonly class FloorQuery
             ...GymKit::gear()->whereNull('retired_at')->limit(Kit::MOST_PIECES)->get(['id', 'name', 'kind'])->map(
                 static fn (Gear $g): array => [$g->id, $g->name, $g->kind->value],
             )->all(),
-            ...GymKit::bands()->whereNull('retired_at')
+            ...GymKit::bands()->without('hitchedOn')->whereNull('retired_at')
                 ->limit(Kit::MOST_BANDS)
                 ->get(['id', 'name'])
                 ->map(static fn (Band $b): array => [$b->id, $b->name, 'band'])

@@ -29,6 +29,8 @@ final readonly class AuditEntryResponse
         public ?string $about,
         #[OA\Property(description: 'From what to what, where that is told.', items: new OA\Items(ref: ChangedResponse::class))]
         public array $changed,
+        #[OA\Property(description: 'Whether it still stands as it was changed then, and can be put back.')]
+        public bool $can_be_undone,
     ) {
     }
 }

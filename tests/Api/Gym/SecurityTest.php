@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Audit\AuditEntry;
 use App\Models\Calls\CallRecord;
 use App\Models\Gym\User;
 use Illuminate\Auth\AuthManager;
@@ -80,6 +81,7 @@ it('answers 404 to another gym’s ids on every route, and changes nothing there
     followLog();
     $ids = [
         'ticket' => 'x',
+        'entry' => AuditEntry::query()->firstOrFail()->id,
         'note' => addNote($this, $athlete),
         'token' => addToken($this, ['read'])[1],
         'webhook' => addWebhook($this, ['set.logged']),

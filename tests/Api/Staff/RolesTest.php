@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Audit\AuditEntry;
 use App\Models\Calls\CallRecord;
 use App\Models\Gym\Role;
 use App\Models\Log\LoggedSet;
@@ -37,7 +38,7 @@ function refusedTo(Tests\ApiTestCase $test, Role $role): array
         'import' => addPeopleFile($test), 'call' => CallRecord::query()->firstOrFail()->id, 'set' => LoggedSet::query()->firstOrFail()->id,
         'recomputation' => $test->postJson('/api/v1/recomputations', ['id' => uuid(), 'athlete_id' => $athlete])->json('id'),
         'weighing' => $athlete, 'off' => $athlete, 'method' => 'ladder', 'member' => uuid(), 'session' => 'none', 'ticket' => 'x',
-        'token' => uuid(), 'webhook' => uuid(), 'note' => uuid(),
+        'token' => uuid(), 'webhook' => uuid(), 'note' => uuid(), 'entry' => AuditEntry::query()->firstOrFail()->id,
     ];
     $who = (fn () => $this->coach)->call($test);
     $test->signInAs(colleague($who, $role));

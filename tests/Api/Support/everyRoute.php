@@ -24,7 +24,7 @@ const THE_OWNERS = [
     'PUT /api/v1/imports/{import}/mapping', 'POST /api/v1/imports/{import}/order', 'POST /api/v1/imports/{import}/undoing',
     'PUT /api/v1/settings',
     'PUT /api/v1/settings/athletes-tell', 'PUT /api/v1/settings/erasure', 'PUT /api/v1/settings/health',
-    'GET /api/v1/erasures', 'GET /api/v1/audit', 'GET /api/v1/athletes/{athlete}/erasure',
+    'GET /api/v1/erasures', 'GET /api/v1/audit', 'POST /api/v1/audit/{entry}/undo', 'GET /api/v1/athletes/{athlete}/erasure',
     'POST /api/v1/athletes/{athlete}/erasure', 'GET /api/v1/tokens', 'POST /api/v1/tokens', 'DELETE /api/v1/tokens/{token}',
     'GET /api/v1/webhooks', 'PUT /api/v1/webhooks', 'GET /api/v1/webhooks/{webhook}/deliveries', 'POST /api/v1/webhooks/{webhook}/try',
     'DELETE /api/v1/webhooks/{webhook}',

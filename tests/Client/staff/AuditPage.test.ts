@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import AuditPage from '../../../client/staff/AuditPage.vue';
 import { changedWords } from '../../../client/staff/done';
 import { eventually, show } from '../support/screen';
-import { serve } from '../support/server';
+import { refuse, serve } from '../support/server';
 
 const entry = (id: string, event: string, about: string | null, more = {}) => ({
     id,
@@ -12,6 +12,7 @@ const entry = (id: string, event: string, about: string | null, more = {}) => ({
     by: 'Bea',
     script: null,
     changed: [],
+    can_be_undone: false,
     ...more,
 });
 
@@ -53,10 +54,29 @@ it('tells from what to what, and by which script', async () => {
 
 it.each([
     ['rated_kg', '150', '200', 'rated 150.0 kg → 200.0 kg'],
+    ['points', null, null, 'readings changed'],
     ['thickness_mm', '4.5', '4', 'thickness 4.5 mm → 4 mm'],
     ['keep_health_years', null, '2', 'keep health years none → 2'],
     ['grip-width', null, 'wide', 'grip width none → wide'],
     ['archived', 'no', 'yes', 'archived no → yes'],
 ] as const)('says in words that %s went from %s to %s', (what, from, to, words) => {
     expect(changedWords({ what, from, to })).toBe(words);
+});
+
+it('puts back what still stands, and says why where it does not', async () => {
+    let items = [entry('new', 'gear-changed', 'Beam', { can_be_undone: true }), entry('old', 'signed-in', null)];
+    let refuses = true;
+    const asked = serve({
+        'GET /api/v1/audit': () => ({ items, next_page: null }),
+        'POST /api/v1/audit/new/undo': () => (refuses ? refuse(409, 'changed-since', 'It was changed again since then.') : {}),
+    });
+    const { press, sees } = show(AuditPage);
+    await sees('Beam');
+    expect(document.querySelectorAll('td button')).toHaveLength(1);
+    await press('Undo: changed the kit Beam');
+    await sees('It was changed again since then.');
+    [refuses, items] = [false, [entry('undone', 'gear-changed', 'Beam again'), ...items]];
+    await press('Undo: changed the kit Beam');
+    await sees('Beam again');
+    expect(asked.filter((a) => a.command === 'POST /api/v1/audit/new/undo')).toHaveLength(2);
 });
