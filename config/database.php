@@ -22,6 +22,8 @@ return [
     'default' => 'pgsql',
     'connections' => [
         'pgsql' => $pgsql,
+        // For what is told of a transaction before it ends.
+        'beside' => [...$pgsql, 'answered' => null, 'options' => array_diff_key($pgsql['options'], [PDO::ATTR_PERSISTENT => true])],
         'eraser' => [...$pgsql, 'username' => env('DB_ERASER_USERNAME'), 'password' => env('DB_ERASER_PASSWORD')],
     ],
     // Who may delete what is kept of an athlete; the web server has no password for it.

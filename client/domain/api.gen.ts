@@ -2405,7 +2405,7 @@ export interface components {
         };
         AskedMatch: {
             /** @enum {string} */
-            field: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note";
+            field: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note" | "piece" | "straps" | "thickness" | "width" | "hung_length" | "mass" | "diameter" | "rated";
             text: string;
             /** @description So many have it. */
             lines: number;
@@ -3869,9 +3869,11 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "people" | "weighings" | "sets";
+            kind: "people" | "weighings" | "sets" | "gear" | "bands";
             name: string;
             lines: number;
+            /** @description Lines gone through so far. */
+            lines_so_far: number;
             /** @enum {string} */
             state: "waiting" | "running" | "ended" | "stopped" | "undone";
             /** @description Lines that came. */
@@ -3894,17 +3896,17 @@ export interface components {
              * @description None where it is not brought in.
              * @enum {string|null}
              */
-            field: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note" | null;
+            field: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note" | "piece" | "straps" | "thickness" | "width" | "hung_length" | "mass" | "diameter" | "rated" | null;
             unit: string | null;
         };
         /**
          * @description What a column of a file tells.
          * @enum {string}
          */
-        ImportField: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note";
+        ImportField: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note" | "piece" | "straps" | "thickness" | "width" | "hung_length" | "mass" | "diameter" | "rated";
         ImportFieldOffered: {
             /** @enum {string} */
-            field: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note";
+            field: "name" | "date" | "time" | "exercise" | "reps" | "seconds" | "help" | "added" | "carried" | "share" | "reserve" | "bodyweight" | "height" | "reach" | "tags" | "note" | "piece" | "straps" | "thickness" | "width" | "hung_length" | "mass" | "diameter" | "rated";
             needed: boolean;
             units: string[];
         };
@@ -3912,7 +3914,7 @@ export interface components {
          * @description What the lines of a file are about.
          * @enum {string}
          */
-        ImportKind: "people" | "weighings" | "sets";
+        ImportKind: "people" | "weighings" | "sets" | "gear" | "bands";
         ImportList: {
             /** @description The latest, newest first. */
             items: components["schemas"]["Import"][];

@@ -49,6 +49,8 @@ const about = {
     people: 'A line each: name, bodyweight and height; reach and classes if they are known. They are screened here before they pull.',
     weighings: 'A line each: name, date and bodyweight.',
     sets: 'A line each: name, date, exercise and reps or seconds. What another gym’s gear took off, added or left to carry makes its share.',
+    gear: 'A line each: name, kind (bar, rings, box, plate, weight) and its height, thickness or mass; rings with their strap marks.',
+    bands: 'A line each: name, width, thickness and hung length. Readings are taken on the bench afterwards.',
 };
 </script>
 
@@ -76,7 +78,9 @@ const about = {
         </div>
         <p v-if="importing.running.value" role="status">
             <template v-if="importing.running.value.state === 'running'">
-                Bringing in {{ linesOf(importing.running.value.lines) }} of {{ importing.running.value.name }}…
+                Bringing in {{ linesOf(importing.running.value.lines) }} of {{ importing.running.value.name }}:
+                <progress :value="importing.running.value.lines_so_far" :max="importing.running.value.lines" aria-label="Lines so far" />
+                {{ Math.floor((100 * importing.running.value.lines_so_far) / Math.max(1, importing.running.value.lines)) }} %
             </template>
             <template v-else-if="importing.running.value.state === 'stopped'">
                 It stopped, and nothing of it was stored.

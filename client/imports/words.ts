@@ -19,14 +19,30 @@ export const fieldWords: Record<Field, string> = {
     reach: 'Reach',
     tags: 'Classes',
     note: 'Note',
+    piece: 'Kind of gear',
+    straps: 'Strap marks',
+    thickness: 'Thickness',
+    width: 'Width',
+    hung_length: 'Hung length',
+    mass: 'Mass',
+    diameter: 'Diameter',
+    rated: 'Rated for',
 };
 
-export const kindNames: Record<Schemas['ImportKind'], string> = { people: 'People', weighings: 'Weighings', sets: 'Sets' };
+export const kindNames: Record<Schemas['ImportKind'], string> = {
+    people: 'People',
+    weighings: 'Weighings',
+    sets: 'Sets',
+    gear: 'Gear',
+    bands: 'Bands',
+};
 
 const units: Record<Schemas['ImportKind'], [one: string, many: string]> = {
     people: ['athlete', 'athletes'],
     weighings: ['weighing', 'weighings'],
     sets: ['set', 'sets'],
+    gear: ['piece', 'pieces'],
+    bands: ['band', 'bands'],
 };
 
 /** “1 set”, “1,204 sets”. */

@@ -55,7 +55,7 @@ export const pages: Record<string, readonly string[]> = {
         'Figures of a group come with the range that holds the truth eight times in ten; under twenty people they say little.',
     ],
     '/imports': [
-        'A spreadsheet of people, weighings or sets. Say what each column is; you see what becomes of each line before any is stored.',
+        'A spreadsheet of people, weighings, sets, gear or bands. Say what each column is; you see what becomes of each line before any is stored.',
         'One import can be undone as a whole; what was corrected since stays.',
     ],
     '/calls': ['What waits for a decision, the most pressing first, and what else there is to remember.'],

@@ -50,7 +50,14 @@ const UNITS: readonly (readonly [string, (value: number) => string])[] = [
     ['_m', length],
     ['_s', seconds],
 ];
-const called: Record<string, string> = { stature: 'height', tags: 'classes', points: 'readings', athletes_tell: 'what athletes may tell' };
+const called: Record<string, string> = {
+    stature: 'height',
+    tags: 'classes',
+    points: 'readings',
+    mass_unit: 'weights in',
+    length_unit: 'lengths in',
+    athletes_tell: 'what athletes may tell',
+};
 
 const plain = (name: string): string => called[name] ?? name.replaceAll(/[_-]/g, ' ');
 

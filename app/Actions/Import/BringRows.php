@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Import;
 
+use App\Actions\Calls\RemakeCalls;
 use App\Actions\LockAthlete;
 use App\Actions\Log\LoadOfSet;
 use App\Actions\RecalculateDue;
@@ -35,6 +36,9 @@ final readonly class BringRows
         private ClockInterface $clock,
         private Dispatcher $jobs,
         private RecalculateDue $due,
+        private StorePieces $pieces,
+        private RemakeCalls $calls,
+        private ImportProgress $progress,
     ) {
     }
 
@@ -75,19 +79,25 @@ final readonly class BringRows
                 return;
             }
             $touched = new Touched;
+            $lines = 0;
             foreach ($this->reading->parts($import, ImportNames::ofGym()) as $part) {
                 $import->refused += count($part->refused);
                 $import->known += $part->known;
                 $import->taken += $this->store($import, $part->new, $touched);
+                $this->progress->reached($import, $lines += count($part->lines));
             }
             $this->follow($import, $touched);
             ImportLine::query()->where('import_id', $import->id)->delete();
             $import->fill(['ended_at' => $this->clock->now()])->save();
+            $this->progress->over($import);
         });
+        $this->calls->now();
     }
 
     public function stopped(string $importId): void
     {
+        $import = Import::query()->findOrFail($importId);
+        $this->progress->over($import);
         Import::query()->whereKey($importId)->whereNull('ended_at')->update(['failed_at' => $this->clock->now()]);
     }
 
@@ -96,6 +106,9 @@ final readonly class BringRows
     {
         if ($new === []) {
             return 0;
+        }
+        if (! $import->kind->isOfPeople()) {
+            return $this->pieces->store($import, $new);
         }
         $now = $this->clock->now()->format('Y-m-d H:i:s.uP');
         $own = ['gym_id' => $import->gym_id, 'import_id' => $import->id];

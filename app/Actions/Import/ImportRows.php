@@ -64,6 +64,7 @@ final class ImportRows
         GymDay $days,
         CurrentGym $gym,
         private readonly ImportNames $names,
+        private readonly ReadGear $gear,
         Import $import,
     ) {
         $this->kind = $import->kind;
@@ -87,6 +88,8 @@ final class ImportRows
                 ImportKind::People => $this->person($line->line, $cells),
                 ImportKind::Weighings => $this->weighing($line->line, $cells),
                 ImportKind::Sets => $this->set($line->line, $cells),
+                ImportKind::Gear => $this->kept($line->line, $this->gear->piece($cells)),
+                ImportKind::Bands => $this->kept($line->line, $this->gear->band($cells)),
             };
         } catch (BadCell|OutOfRange $bad) {
             return ImportRow::refused($line->line, $bad->getMessage());
@@ -116,6 +119,12 @@ final class ImportRows
                 JSON_THROW_ON_ERROR,
             ),
         ], $this->identity('person', ImportMatch::key($name)));
+    }
+
+    /** @param  array<string, mixed>  $columns */
+    private function kept(int $line, array $columns): ImportRow
+    {
+        return ImportRow::of($line, $columns, $this->identity($this->kind->value, ImportMatch::key($columns['name'])));
     }
 
     private function weighing(int $line, ReadCells $cells): ImportRow

@@ -50,6 +50,12 @@ final readonly class ReadCells
         return $this->quantity($field, 'a length', Quantity::m(...));
     }
 
+    /** That of its column. */
+    public function unit(ImportField $field): string
+    {
+        return $this->of->columns[$field->value][1] ?? '';
+    }
+
     /** @throws BadCell likewise */
     public function share(): ?float
     {

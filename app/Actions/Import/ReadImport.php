@@ -24,7 +24,7 @@ final readonly class ReadImport
     /** @return iterable<ImportPart> */
     public function parts(Import $import, ImportNames $names): iterable
     {
-        $rows = new ImportRows($this->computed, $this->days, $this->gym, $names, $import);
+        $rows = new ImportRows($this->computed, $this->days, $this->gym, $names, new ReadGear, $import);
         foreach (ImportLine::of($import)->lazy(self::AT_ONCE)->chunk(self::AT_ONCE) as $lines) {
             $lines = array_values($lines->all());
             $good = $refused = [];

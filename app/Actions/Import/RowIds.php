@@ -8,6 +8,8 @@ use App\Formats\Import\ImportKind;
 use App\Models\Athletes\Athlete;
 use App\Models\Athletes\Weighing;
 use App\Models\Import\Import;
+use App\Models\Kit\Band;
+use App\Models\Kit\Gear;
 use App\Models\Log\LoggedSet;
 use App\Models\Record;
 use Illuminate\Database\Eloquent\Builder;
@@ -49,6 +51,8 @@ final class RowIds
             ImportKind::People => Athlete::query(),
             ImportKind::Weighings => Weighing::query(),
             ImportKind::Sets => LoggedSet::query(),
+            ImportKind::Gear => Gear::query(),
+            ImportKind::Bands => Band::query(),
         };
     }
 }

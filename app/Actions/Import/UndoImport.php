@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Import;
 
+use App\Actions\Kit\ChangeGear;
 use App\Actions\LockAthlete;
 use App\Actions\RecalculateDue;
 use App\Formats\Import\ImportKind;
@@ -11,16 +12,19 @@ use App\Models\Athletes\Athlete;
 use App\Models\Athletes\Weighing;
 use App\Models\Gym\User;
 use App\Models\Import\Import;
+use App\Models\Kit\Band;
+use App\Models\Kit\Gear;
 use App\Models\Log\LoggedSet;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Str;
 use Psr\Clock\ClockInterface;
 use SteadyRung\Exercise\Choices\Pattern;
 
 /**
- * Undoes what a file brought: sets and weighings are taken back by rows of their own, people are archived. What was corrected since stays
+ * Undoes what a file brought: sets and weighings are taken back by rows of their own, people are archived and gear is retired. What was corrected since stays
  * as it was corrected, and who trained since stays.
  */
 final readonly class UndoImport
@@ -30,6 +34,7 @@ final readonly class UndoImport
         private LockAthlete $athletes,
         private ClockInterface $clock,
         private RecalculateDue $due,
+        private ChangeGear $gear,
     ) {
     }
 
@@ -48,9 +53,19 @@ final readonly class UndoImport
                 ImportKind::People => $this->people($locked),
                 ImportKind::Weighings => $this->weighings($locked),
                 ImportKind::Sets => $this->sets($locked, $coach),
+                ImportKind::Gear => $this->pieces(Gear::query(), $locked),
+                ImportKind::Bands => $this->pieces(Band::query(), $locked),
             };
             $locked->fill(['undone_at' => $this->clock->now()])->save();
         });
+    }
+
+    /** @param  Builder<Gear>|Builder<Band>  $kept */
+    private function pieces(Builder $kept, Import $import): void
+    {
+        foreach ($kept->where('import_id', $import->id)->whereNull('retired_at')->get() as $piece) {
+            $this->gear->change($piece, ['retired_at' => $this->clock->now()]);
+        }
     }
 
     private function people(Import $import): void

@@ -59,7 +59,7 @@ enum ExportTable: string
     {
         return ['gym_id', ...match ($this) {
             self::Users => ['password', 'remember_token', 'second_factor', 'second_factor_at', 'second_factor_step', 'recovery_codes', 'reminders', 'reminded_on'],
-            self::Athletes, self::Weighings, self::LoggedSets => ['import_id'],
+            self::Gear, self::Bands, self::Athletes, self::Weighings, self::LoggedSets => ['import_id'],
             default => [],
         }];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Formats\Import;
 
+use App\Formats\Units\LengthUnit;
 use App\Formats\Units\Units;
 use OpenApi\Attributes as OA;
 
@@ -29,17 +30,28 @@ enum ImportField: string
     case Reach = 'reach';
     case Tags = 'tags';
     case Note = 'note';
+    case Piece = 'piece';
+    case Straps = 'straps';
+    case Thickness = 'thickness';
+    case Width = 'width';
+    case HungLength = 'hung_length';
+    case Mass = 'mass';
+    case Diameter = 'diameter';
+    case Rated = 'rated';
 
     private const MASS = ['kg', 'lb'];
 
     private const LENGTH = ['cm', 'm', 'in'];
 
+    private const THIN = ['mm', 'cm', 'in'];
+
     /** @return list<string> none where it has none */
     public function units(): array
     {
         return match ($this) {
-            self::Help, self::Added, self::Carried, self::Bodyweight => self::MASS,
-            self::Height, self::Reach => self::LENGTH,
+            self::Help, self::Added, self::Carried, self::Bodyweight, self::Mass, self::Rated => self::MASS,
+            self::Height, self::Reach, self::Straps, self::HungLength => self::LENGTH,
+            self::Thickness, self::Width, self::Diameter => self::THIN,
             default => [],
         };
     }
@@ -60,10 +72,18 @@ enum ImportField: string
             self::Share => 'share|carried percent|percent|%|of bodyweight|percent of bodyweight',
             self::Reserve => 'reserve|rir|reps in reserve|left|in reserve',
             self::Bodyweight => 'body ?weight|weight|mass|bw',
-            self::Height => 'height|stature|tall',
+            self::Height => 'height|stature|tall|anchor|anchor height',
             self::Reach => 'reach|fist|overhead reach',
             self::Tags => 'tags?|class|classes|group|groups',
             self::Note => 'notes?|comments?|remarks?',
+            self::Piece => 'piece|kind|type|what|gear|equipment',
+            self::Straps => 'straps?|strap marks?|strap lengths?|marks?',
+            self::Thickness => 'thickness|thick',
+            self::Width => 'width|wide',
+            self::HungLength => 'hung|hung length|hangs|length',
+            self::Mass => 'mass|weight',
+            self::Diameter => 'diameter|bar diameter',
+            self::Rated => 'rated|rated for|rating|most|limit',
         };
     }
 
@@ -72,7 +92,7 @@ enum ImportField: string
     {
         $words = trim((string) preg_replace('~\s*[(\[].*$|[_\s]+~u', ' ', mb_strtolower($title)));
 
-        return preg_match("~^(?:{$this->heads()})(?:\\s*(?:kg|lbs?|cm|m|in|s))?$~u", $words) === 1;
+        return preg_match("~^(?:{$this->heads()})(?:\\s*(?:kg|lbs?|mm|cm|m|in|s))?$~u", $words) === 1;
     }
 
     /** The unit that a title names, as "Bodyweight (lb)" and "height_cm" do, and else the gym's. */
@@ -87,6 +107,7 @@ enum ImportField: string
         return match ($this->units()) {
             self::MASS => $usual->mass->value,
             self::LENGTH => $usual->length->value,
+            self::THIN => $usual->length === LengthUnit::Inches ? 'in' : 'mm',
             default => null,
         };
     }

@@ -15,6 +15,8 @@ enum ImportKind: string
     case People = 'people';
     case Weighings = 'weighings';
     case Sets = 'sets';
+    case Gear = 'gear';
+    case Bands = 'bands';
 
     /** @return non-empty-list<ImportField> what a line may tell of it */
     public function fields(): array
@@ -27,6 +29,11 @@ enum ImportKind: string
                 ImportField::Help, ImportField::Added, ImportField::Carried, ImportField::Share, ImportField::Reserve,
                 ImportField::Bodyweight, ImportField::Note,
             ],
+            self::Gear => [
+                ImportField::Name, ImportField::Piece, ImportField::Height, ImportField::Straps, ImportField::Thickness, ImportField::Mass,
+                ImportField::Diameter, ImportField::Rated,
+            ],
+            self::Bands => [ImportField::Name, ImportField::Width, ImportField::Thickness, ImportField::HungLength],
         };
     }
 
@@ -37,6 +44,14 @@ enum ImportKind: string
             self::People => [ImportField::Name, ImportField::Bodyweight, ImportField::Height],
             self::Weighings => [ImportField::Name, ImportField::Date, ImportField::Bodyweight],
             self::Sets => [ImportField::Name, ImportField::Date, ImportField::Exercise],
+            self::Gear => [ImportField::Name, ImportField::Piece],
+            self::Bands => [ImportField::Name, ImportField::Width, ImportField::Thickness, ImportField::HungLength],
         };
+    }
+
+    /** Whether its lines are about people who are here, or are to be. */
+    public function isOfPeople(): bool
+    {
+        return $this !== self::Gear && $this !== self::Bands;
     }
 }

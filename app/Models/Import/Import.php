@@ -28,6 +28,9 @@ use Carbon\CarbonImmutable;
  */
 final class Import extends Record
 {
+    /** The table of how far files have come that are being brought in. */
+    public const PROGRESS = 'import_progress';
+
     public $timestamps = false;
 
     protected $table = 'imports';
@@ -47,4 +50,15 @@ final class Import extends Record
         'failed_at' => 'immutable_datetime',
         'undone_at' => 'immutable_datetime',
     ];
+
+    /** How many of its lines were brought in so far. */
+    public function linesSoFar(): int
+    {
+        return match (true) {
+            $this->ended_at !== null => $this->lines,
+            $this->ordered_at === null || $this->failed_at !== null => 0,
+            default => (int) $this->getConnection()->table(self::PROGRESS)
+                ->where('gym_id', $this->gym_id)->where('import_id', $this->id)->value('lines'),
+        };
+    }
 }

@@ -29,6 +29,8 @@ final readonly class ImportResponse
         public string $name,
         #[OA\Property]
         public int $lines,
+        #[OA\Property(description: 'Lines gone through so far.')]
+        public int $lines_so_far,
         #[OA\Property]
         public ImportState $state,
         #[OA\Property(description: 'Lines that came.')]
@@ -57,6 +59,7 @@ final readonly class ImportResponse
             kind: $import->kind,
             name: $import->name,
             lines: $import->lines,
+            lines_so_far: $import->linesSoFar(),
             state: ImportState::of($import),
             taken: $import->taken,
             known: $import->known,

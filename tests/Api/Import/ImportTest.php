@@ -8,6 +8,8 @@ use App\Models\Athletes\CapacityRecord;
 use App\Models\Athletes\Weighing;
 use App\Models\Import\ImportLine;
 use App\Models\Log\LoggedSet;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 
 beforeEach(function (): void {
@@ -165,4 +167,85 @@ it('leaves the following of what reaches back for years to the worker, whatever 
     expect($due())->toBe('2019-05-06');
     $this->getJson("/api/v1/athletes/$id")->assertOk();
     expect($due())->toBeNull();
+});
+
+it('brings gear and bands in, each kind by what it needs, with the reason for each line left out, and retires them when it is undone', function (): void {
+    addBar($this, 2.4, 'Rack');
+    $dry = ($this->file)('gear', implode("\n", [
+        'Name;Kind;Height (cm);Strap marks;Thickness;Weight;Diameter;Rated for',
+        'Beam;Pull-up bar;240;;;;32 mm;200',
+        'North;gym rings;250 cm;100; 120;',
+        'Long;Rings;2,50 m;"100 / 120 / 140,5";;;;',
+        'Crate;Plyo box;24 in;;;;;',
+        'Slab;Plate;;;25;;;',
+        'Disc;Dumbbell;;;;22 lb;;',
+        'Hoist;Lat tower;;;;;;',
+        'Rack;bar;230;;;;;',
+        'Low;bar;;;;;;',
+        'Tall;bar;900;;;;;',
+        'Thing;sofa;;;;;;',
+        'beam;bar;230;;;;;',
+    ]))->assertCreated()->assertJsonPath('asked', []);
+    expect(array_column($dry->json('refused'), 'why', 'line'))->toMatchArray([
+        8 => 'Machines are added on the page of the kit.',
+        9 => 'A piece of this name is in use already.',
+        10 => 'There is no height.',
+        13 => 'A piece of this name is in use already.',
+    ])->and($dry->json('refused_count'))->toBe(6)->and($dry->json('ready'))->toBe(6);
+    ($this->bring)($dry)->assertJsonPath('taken', 6);
+    $figures = fn (): array => array_column(array_filter($this->getJson('/api/v1/kit')->json('gear'), fn (array $g): bool => ! $g['retired']), 'figures', 'name');
+    expect($figures()['Beam'])->toMatchArray(['kind' => 'bar', 'height_m' => 2.4, 'diameter_mm' => 32, 'rated_kg' => 200])
+        ->and($figures()['Long'])->toMatchArray(['kind' => 'rings', 'anchor_height_m' => 2.5, 'straps_m' => [1, 1.2, 1.405]])
+        ->and($figures()['Crate']['height_m'])->toEqualWithDelta(0.6096, 1e-9)->and($figures()['Slab']['thickness_m'])->toBe(0.025)
+        ->and($figures()['Disc']['mass_kg'])->toEqualWithDelta(9.979, 1e-3);
+    ($this->undo)($dry)->assertOk();
+    expect(array_keys($figures()))->toBe(['Rack']);
+
+    $text = "Band;Width;Thickness;Length\nRook;32 mm;4,5;1,00 m\nJay;1.25 in;4.5;100\nThin;1;4.5;100\nHalf;32;;100\n";
+    $dry = ($this->file)('bands', $text)->assertCreated();
+    $columns = [0 => ['field' => 'name', 'unit' => null]];
+    $dry = ($this->map)($dry, columns: $columns)->assertOk()->assertJsonPath('ready', 2);
+    expect(array_column($dry->json('refused'), 'why'))->toContain('There is no thickness.');
+    ($this->bring)($dry)->assertJsonPath('taken', 2);
+    $bands = array_column($this->getJson('/api/v1/kit')->json('bands'), null, 'name');
+    expect($bands['Jay']['width_mm'])->toBe(31.75)->and($bands['Rook']['hung_length_m'])->toEqual(1.0);
+    ($this->file)('bands', $text)->assertJsonPath('import.columns.1.unit', 'mm');
+    $again = ($this->map)(($this->file)('bands', $text), columns: $columns);
+    expect($again->json('ready'))->toBe(0)->and(array_column($again->json('refused'), 'why'))->toContain('A piece of this name is in use already.');
+    ($this->undo)($dry)->assertOk();
+    ($this->map)(($this->file)('bands', $text), columns: $columns)->assertJsonPath('ready', 2);
+});
+
+it('has no more gear than a kit has room for', function (): void {
+    $lines = implode('', array_map(fn (int $i): string => "B$i;30;4.5;100\n", range(1, 102)));
+    $dry = ($this->file)('bands', "Name;Width;Thickness;Hung length\n$lines")->assertCreated();
+    expect([$dry->json('ready'), $dry->json('refused_count'), $dry->json('refused.0.why')])->toBe([100, 2, '100 are in use, and no more can be.']);
+});
+
+it('takes columns for the units that the gym reads', function (): void {
+    $this->putJson('/api/v1/settings', ['gym_name' => 'G', 'timezone' => 'Europe/London', 'mass_unit' => 'lb', 'length_unit' => 'in'])->assertOk();
+    ($this->file)('people', "Name,Weight,Height,Reach (cm)\nBea,154,67,210\n")->assertJsonPath('import.columns.1.unit', 'lb')
+        ->assertJsonPath('import.columns.2.unit', 'in')->assertJsonPath('import.columns.3.unit', 'cm');
+    ($this->file)('bands', "Name,Width,Thickness,Length\nJay,1.25,0.18,41\n")->assertJsonPath('import.columns.1.unit', 'in')->assertJsonPath('ready', 1);
+});
+
+it('tells how far it has come, beside what is not seen before it ends', function (): void {
+    $told = [];
+    DB::listen(function (QueryExecuted $query) use (&$told): void {
+        if (str_starts_with($query->sql, 'insert into "import_progress"')) {
+            $told[] = [$query->connectionName, $query->bindings[2]];
+        }
+    });
+    $people = implode('', array_map(fn (int $i): string => "P$i;70;175\n", range(1, 2100)));
+    $dry = ($this->file)('people', "name;kg;height\n$people");
+    $dry = ($this->map)($dry, columns: [1 => ['field' => 'bodyweight', 'unit' => 'kg']])->assertJsonPath('ready', 2100);
+    $this->postJson("/api/v1/imports/{$dry->json('import.id')}/order")->assertJsonPath('lines_so_far', 0);
+    workOff();
+    $this->getJson("/api/v1/imports/{$dry->json('import.id')}")->assertJsonPath('state', 'ended')->assertJsonPath('lines_so_far', 2100);
+    expect($told)->toBe([['beside', 1000], ['beside', 2000], ['beside', 2100]])->and(DB::connection('beside')->table('import_progress')->count())->toBe(0);
+
+    $other = ($this->file)('people', "name;weight;height\nQ;70;175\n")->json('import.id');
+    $this->postJson("/api/v1/imports/$other/order")->assertOk();
+    DB::table('import_progress')->insert(['gym_id' => $this->coach->gym_id, 'import_id' => $other, 'lines' => 700]);
+    $this->getJson("/api/v1/imports/$other")->assertJsonPath('state', 'running')->assertJsonPath('lines_so_far', 700);
 });

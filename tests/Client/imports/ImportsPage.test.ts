@@ -10,6 +10,7 @@ const entry = (changes: Partial<Schemas['Import']> = {}): Schemas['Import'] => (
     id: 'i',
     kind: 'sets',
     name: 'log.csv',
+    lines_so_far: 0,
     lines: 12,
     state: 'waiting',
     taken: 0,
@@ -89,13 +90,13 @@ it('brings it in, says how many came, and undoes it', async () => {
     let state: Schemas['Import']['state'] = 'running';
     const { asked, sees, press } = await taken({
         'POST /api/v1/imports': () => dry(),
-        'POST /api/v1/imports/i/order': () => entry({ state: 'running' }),
+        'POST /api/v1/imports/i/order': () => entry({ state: 'running', lines_so_far: 9 }),
         'GET /api/v1/imports/i': () => entry({ state: (state = 'ended'), taken: 10, known: 1, refused: 1 }),
         'GET /api/v1/imports': () => ({ items: state === 'running' ? [] : [entry({ state, taken: 10, known: 1, refused: 1 })] }),
         'POST /api/v1/imports/i/undoing': () => entry({ state: (state = 'undone'), taken: 10 }),
     });
     await press('Bring in 10 sets');
-    await sees('Bringing in 12 lines of log.csv…');
+    await sees(/Bringing in 12 lines of log.csv: 75 %/);
     await sees('10 sets came in.');
     await sees('10 sets came in, 1 line was here already, 1 line left out');
     await press('Undo log.csv');
