@@ -19,7 +19,7 @@ const rated: GearField = { key: 'rated_kg', label: 'Rated by its maker for, if k
 export const gearFields: Record<GearKind, readonly GearField[]> = {
     bar: [
         { key: 'height_m', label: 'Height above the floor', unit: 'cm' },
-        { key: 'diameter_mm', label: 'Diameter, if known', unit: 'mm', optional: true },
+        { key: 'diameter_mm', label: 'Diameter', unit: 'mm', optional: true },
         rated,
     ],
     rings: [{ key: 'anchor_height_m', label: 'Height of the anchor', unit: 'cm' }, rated],

@@ -12,6 +12,9 @@ final readonly class Change
     /** A moment at which something ended is told as whether it did. */
     private const ENDS = '_at';
 
+    /** In which form a JSON object is kept; nobody changes that. */
+    private const FORM = '.v';
+
     /**
      * @param  array<string, mixed>|null  $was  none: it was not there
      * @param  array<string, mixed>|null  $is
@@ -97,7 +100,10 @@ final readonly class Change
             'what' => self::called($key),
             'from' => self::text($key, $this->was[$key] ?? null),
             'to' => self::text($key, $this->is[$key] ?? null),
-        ], array_keys($this->was ?? $this->is ?? []));
+        ], array_values(array_filter(
+            array_keys($this->was ?? $this->is ?? []),
+            static fn (string $key): bool => ! str_ends_with($key, self::FORM),
+        )));
     }
 
     private static function same(mixed $one, mixed $other): bool
