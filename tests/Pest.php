@@ -10,6 +10,7 @@ pest()->extend(UpgradeTestCase::class)->in('Upgrade');
 pest()->extend(ApiTestCase::class)->use(RefreshDatabase::class)->in('Api');
 
 require_once __DIR__.'/Core/Support/make.php';
+require_once __DIR__.'/Core/Support/evenings.php';
 require_once __DIR__.'/Core/Support/plan.php';
 require_once __DIR__.'/Reference/Support/scipy.php';
 require_once __DIR__.'/Formats/Support/core.php';

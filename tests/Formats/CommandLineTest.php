@@ -67,6 +67,17 @@ function schemaEdges(): Generator
         ['body' => BODY, 'anchor_height_m' => 2.4, 'strap_m' => 1.5, 'share' => 0.5, 'kit' => ['rings' => []]],
         false,
     ];
+    $class = fn (array $set): array => [
+        'length_s' => 600,
+        'stations' => [['id' => 'b', 'kind' => 'bar']],
+        'athletes' => [['id' => 'a', 'sets' => [$set + ['id' => '1', 'duration_s' => 30, 'stations' => ['b']]]]],
+    ];
+    yield 'timetable' => ['timetable', $class([]), true];
+    yield 'timetable, a short set' => ['timetable', $class(['duration_s' => 0.4]), true];
+    yield 'timetable, no time' => ['timetable', $class(['duration_s' => 0]), false];
+    yield 'timetable, an hour of a set' => ['timetable', $class(['duration_s' => 3600]), false];
+    yield 'timetable, nowhere' => ['timetable', $class(['stations' => []]), false];
+    yield 'timetable, before it begins' => ['timetable', ['now_s' => -0.5] + $class([]), false];
     yield 'seconds, of reps' => [
         'seconds',
         [
@@ -347,7 +358,7 @@ it('names the pointer, the value and the range of what it cannot read', function
         '{"body":{"mass_kg":70,"stature_m":1.7},"kit":{},"from_share":0.5,"to_share":1,"lane":"lower"}',
         '/lane',
     ],
-    'a topic of later' => ['timetable', '{}', ''],
+    'a topic of later' => ['trace', '{}', ''],
     'sets out of order' => [
         'capacity',
         '{"at":"2026-03-01","observations":[{"on":"2026-02-03","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5},{"on":"2026-02-01","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5}]}',
@@ -358,8 +369,33 @@ it('names the pointer, the value and the range of what it cannot read', function
         '{"at":"2026-03-01","observations":[{"on":"2026-02-03","pattern":"pull","load_kg":60,"mass_kg":7,"reps":5}]}',
         '/observations/0/mass_kg',
     ],
+    'a station that is not there' => [
+        'timetable',
+        '{"length_s":600,"stations":[{"id":"b","kind":"bar"}],"athletes":[{"id":"a","sets":[{"id":"1","duration_s":9,"stations":["c"]}]}]}',
+        '/athletes/0/sets/0/stations',
+    ],
+    'one id twice' => ['timetable', '{"length_s":600,"stations":[{"id":"b","kind":"bar"},{"id":"b","kind":"bar"}]}', '/stations/1/id'],
     'no such topic' => ['weather', '{}', ''],
 ]);
+
+it('answers who does what when, planned and timed anew, as its schema says', function (): void {
+    $set = fn (string $id, float $s, string $band): array => ['id' => $id, 'duration_s' => $s, 'rest_after_s' => 60, 'stations' => ['beam'], 'gear' => [$band]];
+    $request = [
+        'length_s' => 600,
+        'change_s' => 30,
+        'stations' => [['id' => 'beam', 'kind' => 'bar']],
+        'gear' => [['id' => 'rook', 'kind' => 'band'], ['id' => 'jay', 'kind' => 'band']],
+        'athletes' => [['id' => 'ada', 'sets' => [$set('1', 29.5, 'rook'), $set('2', 30, 'rook')]], ['id' => 'cy', 'arrives_s' => 0, 'sets' => [$set('1', 30, 'jay')]]],
+    ];
+    $planned = ask('timetable', $request);
+    $late = [...$request, 'told' => $planned->sets, 'fixed' => [$planned->sets[0]], 'now_s' => 90];
+    $again = ask('timetable', $late);
+
+    expect(fitsSchema($planned, 'timetable.answer'))->toBeTrue()->and(fitsSchema(json_decode((string) json_encode($late)), 'timetable.request'))->toBeTrue()
+        ->and([$planned->fits, $planned->makespan_s, $planned->changes])->toBe([true, 150, 2])
+        ->and($again->sets[0])->toEqual($planned->sets[0])->and($again->sets[1]->start_s)->toBeGreaterThanOrEqual(90)
+        ->and(count($again->sets))->toBe(3);
+});
 
 it('answers line by line, in order, and goes on after a bad line', function (): void {
     $lines = [

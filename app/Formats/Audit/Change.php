@@ -80,7 +80,7 @@ final readonly class Change
         $columns = [];
         foreach ($this->was as $key => $value) {
             [$column, $inside] = [...explode('.', $key, 2), null];
-            $columns[$column] = $inside === null ? $value : [...$columns[$column] ?? (array) ($row[$column] ?? []), $inside => $value];
+            $columns[$column] = $inside === null ? $value : [...(array) ($columns[$column] ?? $row[$column] ?? []), $inside => $value];
         }
 
         return array_map(

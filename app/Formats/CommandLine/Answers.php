@@ -46,6 +46,7 @@ final class Answers
             Topic::Forecast => CapacityAnswers::forecast($request),
             Topic::Session => PlanAnswers::session($request),
             Topic::Call => PlanAnswers::call($request),
+            Topic::Timetable => TimetableQuestion::answer($request),
         };
     }
 

@@ -18,4 +18,5 @@ enum Topic: string
     case Forecast = 'forecast';
     case Session = 'session';
     case Call = 'call';
+    case Timetable = 'timetable';
 }
