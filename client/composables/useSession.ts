@@ -11,6 +11,10 @@ import { keepReads } from './reads';
 import { useCommandQueue } from './useCommandQueue';
 
 type Me = Schemas['Me'];
+
+/** A page opens without the server where it does not answer so soon, as it does where it is away. */
+const ANSWERED_WITHIN_MS = 10_000;
+
 export type Right = Me['rights'][number];
 
 /** Who is signed in. Losing the session keeps the page and what was typed in it. */
@@ -55,7 +59,7 @@ export const useSession = defineStore('session', () => {
 
     /** The session on the server ends as soon as it answers, whoever opens the page next. */
     async function sayGoodbye(): Promise<boolean> {
-        const result = await outcome(api.POST('/api/v1/sign-out'));
+        const result = await outcome(api.POST('/api/v1/sign-out', { signal: AbortSignal.timeout(ANSWERED_WITHIN_MS) }));
         const isSaid = result.ok || result.problem.code === 'signed-out';
         await (isSaid ? unsaidGoodbye.forget() : unsaidGoodbye.keep());
         return isSaid;
@@ -70,10 +74,10 @@ export const useSession = defineStore('session', () => {
         }
         const last = await lastCoach.read();
         if (last === null) {
-            const health = await outcome(api.GET('/api/v1/health'));
+            const health = await outcome(api.GET('/api/v1/health', { signal: AbortSignal.timeout(ANSWERED_WITHIN_MS) }));
             founded.value = !health.ok || health.value.founded;
         } else {
-            const result = await outcome(api.GET('/api/v1/me'));
+            const result = await outcome(api.GET('/api/v1/me', { signal: AbortSignal.timeout(ANSWERED_WITHIN_MS) }));
             if (result.ok) {
                 await enter(result.value, last);
             } else if (result.problem.code === 'signed-out') {
