@@ -8,6 +8,7 @@ import App from './App.vue';
 import { makeReads } from './composables/reads';
 import { useSession } from './composables/useSession';
 import { useNewVersion } from './composables/useNewVersion';
+import { api, outcome } from './domain/http';
 import { router } from './router';
 import './theme/base.css';
 import { cssVariables } from './theme/tokens';
@@ -36,11 +37,8 @@ async function takeOver(): Promise<void> {
 
 /** A browser may keep the older program for minutes: where the server answers, the device lets it go and loads the newer one from there. */
 async function loadAnew(): Promise<void> {
-    const answers = await fetch('/api/v1/health', { cache: 'no-store' }).then(
-        (answer) => answer.ok,
-        () => false,
-    );
-    if (answers) {
+    const health = await outcome(api.GET('/api/v1/health'));
+    if (health.ok) {
         await (await navigator.serviceWorker.getRegistration())?.unregister();
         location.reload();
     }

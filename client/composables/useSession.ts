@@ -14,6 +14,7 @@ type Me = Schemas['Me'];
 
 /** A page opens without the server where it does not answer so soon, as it does where it is away. */
 const ANSWERED_WITHIN_MS = 10_000;
+const soon = (): { signal: AbortSignal } => ({ signal: AbortSignal.timeout(ANSWERED_WITHIN_MS) });
 
 export type Right = Me['rights'][number];
 
@@ -59,7 +60,7 @@ export const useSession = defineStore('session', () => {
 
     /** The session on the server ends as soon as it answers, whoever opens the page next. */
     async function sayGoodbye(): Promise<boolean> {
-        const result = await outcome(api.POST('/api/v1/sign-out', { signal: AbortSignal.timeout(ANSWERED_WITHIN_MS) }));
+        const result = await outcome(api.POST('/api/v1/sign-out', soon()));
         const isSaid = result.ok || result.problem.code === 'signed-out';
         await (isSaid ? unsaidGoodbye.forget() : unsaidGoodbye.keep());
         return isSaid;
@@ -74,10 +75,10 @@ export const useSession = defineStore('session', () => {
         }
         const last = await lastCoach.read();
         if (last === null) {
-            const health = await outcome(api.GET('/api/v1/health', { signal: AbortSignal.timeout(ANSWERED_WITHIN_MS) }));
+            const health = await outcome(api.GET('/api/v1/health', soon()));
             founded.value = !health.ok || health.value.founded;
         } else {
-            const result = await outcome(api.GET('/api/v1/me', { signal: AbortSignal.timeout(ANSWERED_WITHIN_MS) }));
+            const result = await outcome(api.GET('/api/v1/me', soon()));
             if (result.ok) {
                 await enter(result.value, last);
             } else if (result.problem.code === 'signed-out') {

@@ -1,8 +1,8 @@
-import { parseNumber, unitOf, type TypedUnit } from './units';
+import { KG_PER_LB, M_PER_IN, parseNumber, unitOf, type TypedUnit } from './units';
 
 /** The sizes of units that people write, by what they measure (exact by the international agreement of 1959; a pound-force by g = 9.80665 m/s²). */
-const LENGTHS_CM = { mm: 0.1, cm: 1, m: 100, in: 2.54, ft: 30.48 } as const;
-const MASSES_KG = { g: 0.001, kg: 1, lb: 0.45359237, st: 6.35029318 } as const;
+const LENGTHS_CM = { mm: 0.1, cm: 1, m: 100, in: 100 * M_PER_IN, ft: 30.48 } as const;
+const MASSES_KG = { g: 0.001, kg: 1, lb: KG_PER_LB, st: 6.35029318 } as const;
 const FORCES_N = { N: 1, kN: 1000, kgf: 9.80665, lbf: 4.4482216152605 } as const;
 const TIMES_S = { s: 1, min: 60 } as const;
 

@@ -3,8 +3,9 @@ import { serverTime } from './clock';
 /** How quantities are shown and typed. Everything is SI inside; people read kg or lb, cm or in as their gym does, mm, s and %. */
 
 const CM_PER_M = 100;
-const LB_PER_KG = 1 / 0.45359237;
-const IN_PER_M = 1 / 0.0254;
+/** Exact by the international agreement of 1959. */
+export const KG_PER_LB = 0.45359237;
+export const M_PER_IN = 0.0254;
 
 /** What a field asks for, by the unit that most gyms measure it in. */
 export type TypedUnit = 'kg' | 'cm' | 'mm' | 'N' | 's' | 'm' | 'reps' | 'sets';
@@ -32,9 +33,9 @@ export const unitOf = (unit: TypedUnit): ShownUnit => (unit === 'kg' ? ofGym.mas
 /** From the API’s unit to the one that is shown, and back. */
 const PER_API_UNIT: Record<ShownUnit, number> = {
     kg: 1,
-    lb: LB_PER_KG,
+    lb: 1 / KG_PER_LB,
     cm: CM_PER_M,
-    in: IN_PER_M,
+    in: 1 / M_PER_IN,
     mm: 1,
     N: 1,
     s: 1,
@@ -45,6 +46,9 @@ const PER_API_UNIT: Record<ShownUnit, number> = {
 
 /** A figure of the API as this gym reads it. */
 export const shown = (value: number, unit: TypedUnit): number => value * PER_API_UNIT[unitOf(unit)];
+
+/** The same back, on an axis. */
+export const fromShown = (figure: number, unit: TypedUnit): number => figure / PER_API_UNIT[unitOf(unit)];
 
 export const mass = (kg: number): string => `${shown(kg, 'kg').toFixed(1)} ${ofGym.mass_unit}`;
 export const signedMass = (kg: number): string => `${kg < 0 ? '−' : '+'}${mass(Math.abs(kg))}`;
@@ -138,9 +142,9 @@ const FINEST: Partial<Record<ShownUnit, number>> = { lb: 2, in: 3 };
 const SHOWN_DIGITS = 2;
 
 export function toApi(typed: number, unit: TypedUnit): number {
-    const kept = unitOf(unit);
-    const value = typed / PER_API_UNIT[kept];
-    return FINEST[kept] === undefined ? Number(value.toPrecision(12)) : Number(value.toFixed(FINEST[kept]));
+    const value = fromShown(typed, unit);
+    const digits = FINEST[unitOf(unit)];
+    return Number(digits === undefined ? value.toPrecision(12) : value.toFixed(digits));
 }
 
 export function toTyped(value: number, unit: TypedUnit): string {

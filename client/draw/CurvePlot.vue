@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Schemas } from '../domain/http';
 import { ticks } from 'd3-array';
-import { mass, newtons, shortLength, shown, unitOf } from '../domain/units';
+import { fromShown, mass, newtons, shortLength, shown, unitOf } from '../domain/units';
 
 const props = defineProps<{
     curve: Schemas['BandCurve'];
@@ -26,10 +26,6 @@ const most = computed(() =>
 );
 const x = (lengthM: number): number => BOX.left + ((lengthM - low.value) / (high.value - low.value)) * (WIDTH - BOX.left - BOX.right);
 const y = (kg: number): number => HEIGHT - BOX.bottom - (kg / most.value) * (HEIGHT - BOX.top - BOX.bottom);
-
-/** How a kilogram and a metre read on the axes. */
-const kgShown = computed(() => shown(1, 'kg'));
-const mShown = computed(() => shown(1, 'cm'));
 
 const line = computed(() => drawn.value.map((p) => `${x(p.length_m)},${y(p.force_kg)}`).join(' '));
 const band = computed(() =>
@@ -55,14 +51,16 @@ const words = computed(() => {
         <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
             <g class="grid">
                 <template v-for="pull in ticks(0, shown(most, 'kg'), 6)" :key="pull">
-                    <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(pull / kgShown)" :y2="y(pull / kgShown)" />
-                    <text :x="BOX.left - 8" :y="y(pull / kgShown) + 4" text-anchor="end">{{ pull }}</text>
-                    <text :x="WIDTH - BOX.right + 6" :y="y(pull / kgShown) + 4">{{ Math.round(newtons(pull / kgShown)) }}</text>
+                    <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(fromShown(pull, 'kg'))" :y2="y(fromShown(pull, 'kg'))" />
+                    <text :x="BOX.left - 8" :y="y(fromShown(pull, 'kg')) + 4" text-anchor="end">{{ pull }}</text>
+                    <text :x="WIDTH - BOX.right + 6" :y="y(fromShown(pull, 'kg')) + 4">
+                        {{ Math.round(newtons(fromShown(pull, 'kg'))) }}
+                    </text>
                 </template>
                 <text
                     v-for="long in ticks(shown(low, 'cm'), shown(high, 'cm'), 6)"
                     :key="long"
-                    :x="x(long / mShown)"
+                    :x="x(fromShown(long, 'cm'))"
                     :y="HEIGHT - BOX.bottom + 18"
                     text-anchor="middle"
                 >

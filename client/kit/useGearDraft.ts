@@ -16,17 +16,7 @@ export interface GearDraft {
     blame: (faults: readonly Fault[]) => void;
 }
 
-const KEYS: GearField['key'][] = [
-    'height_m',
-    'anchor_height_m',
-    'thickness_m',
-    'mass_kg',
-    'step_kg',
-    'most_kg',
-    'rated_kg',
-    'platform_kg',
-    'diameter_mm',
-];
+const KEYS = [...new Set(Object.values(gearFields).flatMap((fields) => fields.map((f) => f.key)))];
 
 /** Lengths typed one after the other, in the gym’s unit, parted by spaces or semicolons; a comma inside a number is a decimal one. */
 export function readStraps(text: string): number[] | undefined {

@@ -38,7 +38,7 @@ async function undo(entry: Schemas['AuditEntry']): Promise<void> {
     <PageHead
         title="What was done"
         :back="{ to: '/settings', name: 'Settings' }"
-        about="Who looked at and changed what of health, took data out, signed in, and changed people, kit and rules. Nothing of it can be changed; what still stands as it was changed can be put back."
+        about="Who looked at and changed what of health, took data out, signed in, and changed people, kit and rules. These entries stay. A change can be undone until something else changed it."
     />
     <ProblemNote v-if="problem" :problem="problem" />
     <ReadNote :read="trail" waits="Reading what was done…" />

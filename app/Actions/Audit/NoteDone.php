@@ -21,9 +21,7 @@ final readonly class NoteDone
     {
     }
 
-    /**
-     * @param  array{string, string}|null  $about  what it is, and its id
-     */
+    /** @param  array{string, string}|null  $about  what it is, and its id */
     public function note(AuditEvent $event, User $by, ?array $about = null, ?Change $change = null): void
     {
         $this->logger->tap(function (AuditEntry $entry) use ($event, $by, $about, $change): void {
@@ -35,7 +33,7 @@ final readonly class NoteDone
                 'token_id' => $by->script()?->id,
                 'about_kind' => $about[0] ?? null,
                 'about_id' => $about[1] ?? null,
-                'properties' => $change === null ? null : ['changed' => $change->told()] + $change->kept(),
+                'properties' => $change?->kept(),
                 'created_at' => $this->clock->now(),
             ]);
         })->log($event->value);

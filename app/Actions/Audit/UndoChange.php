@@ -72,8 +72,8 @@ final readonly class UndoChange
     private function put(AuditEvent $event, string $id, ?array $columns, User $by): void
     {
         match ($event) {
-            AuditEvent::AthleteChanged => $this->athletes->change($athlete = Athlete::query()->findOrFail($id), self::particulars($athlete, $columns ?? [])),
-            AuditEvent::AthleteArchived => $this->athletes->archive(Athlete::query()->findOrFail($id), ($columns['archived_at'] ?? null) !== null),
+            AuditEvent::AthleteChanged => $this->change(Athlete::query()->findOrFail($id), $columns ?? []),
+            AuditEvent::AthleteArchived => $this->athletes->archive(Athlete::query()->findOrFail($id), isset($columns['archived_at'])),
             AuditEvent::GearChanged => $this->gear->change(Gear::query()->findOrFail($id), $columns ?? []),
             AuditEvent::BandChanged => $this->gear->change(Band::query()->findOrFail($id), $columns ?? []),
             AuditEvent::RulesSettled => $this->rules->settle(HouseRules::of($columns['house_rules'] ?? [])),
@@ -86,11 +86,10 @@ final readonly class UndoChange
     }
 
     /** @param  array<string, mixed>  $columns */
-    private static function particulars(Athlete $athlete, array $columns): AthleteParticulars
+    private function change(Athlete $athlete, array $columns): void
     {
         $former = (clone $athlete)->fill($columns);
-
-        return new AthleteParticulars(
+        $this->athletes->change($athlete, new AthleteParticulars(
             $former->name,
             $former->kind,
             $athlete->mass_kg,
@@ -98,6 +97,6 @@ final readonly class UndoChange
             $former->reach_m,
             $former->tags,
             $former->proportions,
-        );
+        ));
     }
 }

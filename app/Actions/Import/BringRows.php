@@ -73,10 +73,10 @@ final readonly class BringRows
     /** The job. */
     public function bring(string $importId): void
     {
-        $this->db->transaction(function () use ($importId): void {
+        $changesKit = $this->db->transaction(function () use ($importId): bool {
             $import = $this->locked($importId);
             if ($import->ended_at !== null || $import->failed_at !== null) {
-                return;
+                return false;
             }
             $touched = new Touched;
             $lines = 0;
@@ -90,8 +90,12 @@ final readonly class BringRows
             ImportLine::query()->where('import_id', $import->id)->delete();
             $import->fill(['ended_at' => $this->clock->now()])->save();
             $this->progress->over($import);
+
+            return $import->kind->isOfKit();
         });
-        $this->calls->now();
+        if ($changesKit) {
+            $this->calls->now();
+        }
     }
 
     public function stopped(string $importId): void
@@ -107,7 +111,7 @@ final readonly class BringRows
         if ($new === []) {
             return 0;
         }
-        if (! $import->kind->isOfPeople()) {
+        if ($import->kind->isOfKit()) {
             return $this->pieces->store($import, $new);
         }
         $now = $this->clock->now()->format('Y-m-d H:i:s.uP');

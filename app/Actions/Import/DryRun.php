@@ -53,7 +53,7 @@ final readonly class DryRun
     private static function ask(ImportKind $kind, ReadCells $cells, ImportNames $names, array &$asked): void
     {
         $name = $cells->text(ImportField::Name);
-        if ($kind->isOfPeople() && $kind !== ImportKind::People && $name !== '' && ! $names->isHere($name)) {
+        if ($kind->namesAthletes() && $name !== '' && ! $names->isHere($name)) {
             $asked["name\n".$name] = ($asked["name\n".$name] ?? 0) + 1;
         }
         $exercise = $kind === ImportKind::Sets ? $cells->text(ImportField::Exercise) : '';

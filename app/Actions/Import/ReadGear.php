@@ -96,7 +96,10 @@ final class ReadGear
     /** @return array<string, true> */
     private function inUse(): array
     {
-        $names = array_map(static fn (string $kept): array => $kept::query()->whereNull('retired_at')->pluck('name')->all(), array_keys($this->count));
+        $names = array_map(
+            static fn (string $kept): array => $kept::query()->whereNull('retired_at')->pluck('name')->all(),
+            array_keys($this->count),
+        );
         $this->count = array_combine(array_keys($this->count), array_map(count(...), $names));
 
         return array_fill_keys(array_map(mb_strtolower(...), array_merge(...$names)), true);
@@ -147,10 +150,13 @@ final class ReadGear
     private static function straps(ReadCells $cells): array
     {
         $unit = $cells->unit(ImportField::Straps);
-        $marks = array_values(array_filter(preg_split('~\s*[;/]\s*|,\s+~', $cells->text(ImportField::Straps)) ?: [], static fn (string $t): bool => $t !== ''));
+        $marks = preg_split('~\s*[;/]\s*|,\s+~', $cells->text(ImportField::Straps), flags: PREG_SPLIT_NO_EMPTY) ?: [];
         $marks !== [] || throw BadCell::needed(ImportField::Straps);
 
-        return array_map(static fn (string $text): float => Quantity::m($text, $unit) ?? throw BadCell::at(ImportField::Straps, $text, 'a length'), $marks);
+        return array_map(
+            static fn (string $text): float => Quantity::m($text, $unit) ?? throw BadCell::at(ImportField::Straps, $text, 'a length'),
+            $marks,
+        );
     }
 
     /**

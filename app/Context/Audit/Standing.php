@@ -64,9 +64,9 @@ final readonly class Standing
     {
         $rows = $wanted = [];
         foreach ($subjects as [$event, $about]) {
-            $known = $this->known($event, $about);
-            if ($known !== null) {
-                $wanted[$event->value][] = substr($known, strlen($event->value) + 1);
+            $id = $this->idOf($event, $about);
+            if ($id !== null) {
+                $wanted[$event->value][] = $id;
             }
         }
         foreach (self::WHERE as $event => [$table, $columns, $key]) {
@@ -95,10 +95,19 @@ final readonly class Standing
      */
     public function known(AuditEvent $event, ?array $about): ?string
     {
-        [$table] = self::WHERE[$event->value] ?? [null];
-        $id = $table === 'gyms' ? $this->gym->id() : $about[1] ?? null;
+        $id = $this->idOf($event, $about);
 
-        return $table === null || $id === null ? null : "$event->value:$id";
+        return $id === null ? null : "$event->value:$id";
+    }
+
+    /** @param  array{string, string}|null  $about */
+    private function idOf(AuditEvent $event, ?array $about): ?string
+    {
+        return match (self::WHERE[$event->value][0] ?? null) {
+            null => null,
+            'gyms' => $this->gym->id(),
+            default => $about[1] ?? null,
+        };
     }
 
     /**

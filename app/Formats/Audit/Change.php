@@ -41,10 +41,10 @@ final readonly class Change
             : new self($before === [] ? null : self::of($was, $differs), $after === [] ? null : self::of($is, $differs));
     }
 
-    /** @param  array{was: array<string, mixed>|null, is: array<string, mixed>|null}  $kept */
-    public static function read(array $kept): self
+    /** @param  array{was?: array<string, mixed>|null, is?: array<string, mixed>|null}  $kept  as kept() gives it; empty where nothing was kept */
+    public static function read(array $kept): ?self
     {
-        return new self($kept['was'], $kept['is']);
+        return array_key_exists('was', $kept) && array_key_exists('is', $kept) ? new self($kept['was'], $kept['is']) : null;
     }
 
     /** @return array{was: array<string, mixed>|null, is: array<string, mixed>|null} */

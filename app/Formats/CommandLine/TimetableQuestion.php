@@ -20,7 +20,7 @@ use SteadyRung\Floor\Timetable\Turn;
  */
 final class TimetableQuestion
 {
-    private const MOST_SLOTS = Evening::MOST_COMERS * Evening::MOST_TURNS;
+    private const MOST_SLOTS = Evening::MOST_COMERS * Comer::TURNS[1];
 
     public static function answer(JsonObject $json): object
     {
@@ -43,12 +43,14 @@ final class TimetableQuestion
             $athlete->allowing('id', 'arrives_s', 'sets');
             $turns = array_map(
                 static fn (JsonObject $set): Turn => self::turn($set, $stations, $gear),
-                $athlete->objects('sets', Evening::MOST_TURNS),
+                $athlete->objects('sets', Comer::TURNS[1]),
             );
             $id = self::own($athlete, $ids);
-            count(array_unique(array_column($turns, 'id'))) === count($turns) || throw $athlete->fault('sets', 'Two sets have the same id.');
+            $ownIds = array_unique(array_column($turns, 'id'));
+            count($ownIds) === count($turns) || throw $athlete->fault('sets', 'Two sets have the same id.');
+            $turns !== [] || throw $athlete->fault('sets', 'There must be a set.');
 
-            return $turns === [] ? throw $athlete->fault('sets', 'There must be a set.') : new Comer($id, self::seconds($athlete, 'arrives_s') ?? 0, $turns);
+            return $athlete->build(static fn (JsonObject $j): Comer => new Comer($id, self::seconds($j, 'arrives_s') ?? 0, $turns));
         }, $json->objects('athletes', Evening::MOST_COMERS));
 
         return $json->build(static fn (JsonObject $j): Evening => Evening::of(
@@ -68,14 +70,16 @@ final class TimetableQuestion
     {
         $set->allowing('id', 'duration_s', 'rest_after_s', 'stations', 'gear');
         $on = self::named($set, 'stations', Evening::MOST_STATIONS, $stations);
+        $with = self::named($set, 'gear', Evening::MOST_GEAR, $gear);
+        $on !== [] || throw $set->fault('stations', 'There must be a station.');
 
-        return new Turn(
-            $set->text('id', 64),
-            self::seconds($set, 'duration_s') ?? throw $set->fault('duration_s', 'How long the set takes must be given, in seconds.'),
-            self::seconds($set, 'rest_after_s') ?? 0,
-            $on === [] ? throw $set->fault('stations', 'There must be a station.') : $on,
-            self::named($set, 'gear', Evening::MOST_GEAR, $gear),
-        );
+        return $set->build(static fn (JsonObject $j): Turn => new Turn(
+            $j->text('id', 64),
+            self::seconds($j, 'duration_s') ?? throw $j->fault('duration_s', 'How long the set takes must be given, in seconds.'),
+            self::seconds($j, 'rest_after_s') ?? 0,
+            $on,
+            $with,
+        ));
     }
 
     /**

@@ -49,9 +49,14 @@ enum ImportKind: string
         };
     }
 
-    /** Whether its lines are about people who are here, or are to be. */
-    public function isOfPeople(): bool
+    /** Whether its lines are about people who are here already. */
+    public function namesAthletes(): bool
     {
-        return $this !== self::Gear && $this !== self::Bands;
+        return $this === self::Weighings || $this === self::Sets;
+    }
+
+    public function isOfKit(): bool
+    {
+        return $this === self::Gear || $this === self::Bands;
     }
 }

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Formats\Table;
 
+use App\Formats\Units\LengthUnit;
+use App\Formats\Units\MassUnit;
+
 /**
  * Reads a quantity as people write it, in SI: "235,5 cm", "176 lb", 5'11", "62 %". A unit that is written goes before the column's.
- * Pound and inch are exact (international yard and pound, 1959).
  */
 final class Quantity
 {
-    private const TO_KG = ['kg' => 1.0, 'g' => 0.001, 'lb' => 0.45359237, 'lbs' => 0.45359237, 'pounds' => 0.45359237];
+    private const TO_KG = ['kg' => 1.0, 'g' => 0.001, 'lb' => MassUnit::KG_PER_LB, 'lbs' => MassUnit::KG_PER_LB, 'pounds' => MassUnit::KG_PER_LB];
 
     private const TO_M = [
         'm' => 1.0, 'cm' => 0.01, 'mm' => 0.001,
-        'in' => 0.0254, 'inch' => 0.0254, 'inches' => 0.0254, '"' => 0.0254, '″' => 0.0254, 'ft' => 0.3048,
+        'in' => LengthUnit::M_PER_IN, 'inch' => LengthUnit::M_PER_IN, 'inches' => LengthUnit::M_PER_IN, '"' => LengthUnit::M_PER_IN, '″' => LengthUnit::M_PER_IN, 'ft' => 0.3048,
     ];
 
     private const FEET = '~^(\d)\s*(?:\'|’|′|ft\.?|feet)\s*(?:(\d{1,2}(?:[.,]\d+)?)\s*(?:"|”|″|in\.?|inches)?)?$~iu';

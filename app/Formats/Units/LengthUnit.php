@@ -13,8 +13,10 @@ enum LengthUnit: string
     case Inches = 'in';
 
     /** Exact by the international yard and pound agreement of 1959. */
+    public const M_PER_IN = 0.0254;
+
     public function perM(): float
     {
-        return $this === self::Inches ? 1.0 / 0.0254 : 100.0;
+        return $this === self::Inches ? 1.0 / self::M_PER_IN : 100.0;
     }
 }

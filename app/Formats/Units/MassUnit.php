@@ -13,8 +13,10 @@ enum MassUnit: string
     case Pounds = 'lb';
 
     /** Exact by the international yard and pound agreement of 1959. */
+    public const KG_PER_LB = 0.45359237;
+
     public function perKg(): float
     {
-        return $this === self::Pounds ? 1.0 / 0.45359237 : 1.0;
+        return $this === self::Pounds ? 1.0 / self::KG_PER_LB : 1.0;
     }
 }

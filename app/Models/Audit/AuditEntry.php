@@ -45,13 +45,18 @@ final class AuditEntry extends Activity
         return $this->about_kind === null ? null : [$this->about_kind, (string) $this->about_id];
     }
 
-    /** What can be put back: of people, kit, rules and methods, where it was kept. */
-    public function undoable(): ?Change
+    /** From what to what, where that was kept. */
+    public function change(): ?Change
     {
+        /** @var array{was?: array<string, mixed>|null, is?: array<string, mixed>|null} $kept */
         $kept = $this->properties?->all() ?? [];
 
-        return $this->event->canBeUndone() && array_key_exists('was', $kept) && array_key_exists('is', $kept)
-            ? Change::read(['was' => $kept['was'], 'is' => $kept['is']])
-            : null;
+        return Change::read($kept);
+    }
+
+    /** What can be put back: of people, kit, rules and methods. */
+    public function undoable(): ?Change
+    {
+        return $this->event->canBeUndone() ? $this->change() : null;
     }
 }

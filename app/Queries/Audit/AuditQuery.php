@@ -62,10 +62,10 @@ final readonly class AuditQuery
     /** @return list<ChangedResponse> */
     private static function changed(AuditEntry $entry): array
     {
-        return array_values(array_map(
+        return array_map(
             static fn (array $c): ChangedResponse => new ChangedResponse($c['what'], $c['from'], $c['to']),
-            $entry->properties?->get('changed') ?? [],
-        ));
+            $entry->change()?->told() ?? [],
+        );
     }
 
     /**

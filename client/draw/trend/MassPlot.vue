@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '../../domain/http';
-import { day, mass, shown, unitOf } from '../../domain/units';
+import { day, fromShown, mass, shown, unitOf } from '../../domain/units';
 import { ticks } from 'd3-array';
 import { through } from '../toScale';
 
@@ -32,8 +32,8 @@ const words = computed(() => {
 <template>
     <svg :viewBox="`0 0 ${WIDTH} ${HEIGHT}`" role="img" :aria-label="words">
         <g v-for="weight in ticks(shown(low, 'kg'), shown(high, 'kg'), 4)" :key="weight">
-            <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(weight / shown(1, 'kg'))" :y2="y(weight / shown(1, 'kg'))" />
-            <text :x="BOX.left - 6" :y="y(weight / shown(1, 'kg')) + 4" text-anchor="end">{{ weight }} {{ unitOf('kg') }}</text>
+            <line :x1="BOX.left" :x2="WIDTH - BOX.right" :y1="y(fromShown(weight, 'kg'))" :y2="y(fromShown(weight, 'kg'))" />
+            <text :x="BOX.left - 6" :y="y(fromShown(weight, 'kg')) + 4" text-anchor="end">{{ weight }} {{ unitOf('kg') }}</text>
         </g>
         <polyline :points="through(spots)" />
         <circle v-for="(spot, i) in spots" :key="i" :cx="spot.x" :cy="spot.y" r="3.5" />

@@ -57,30 +57,26 @@ final class Board
     }
 
     /**
-     * Puts a turn where it can begin first, not before its athlete is ready nor before it is now.
+     * Puts a turn where it can begin first.
      *
      * @param  list<int>|null  $stations  on one of these; none: on any where it can be done
      */
     public function put(int $turn, ?array $stations = null, int $loyaltyS = 0): void
     {
-        [$start, $station] = $this->soonest(
-            $turn,
-            max($this->readyS[$this->chart->athlete[$turn]], $this->chart->nowS),
-            $stations ?? $this->chart->stations[$turn],
-            $loyaltyS,
-        );
+        [$start, $station] = $this->soonest($turn, $stations ?? $this->chart->stations[$turn], $loyaltyS);
         $this->hold($turn, $station, $start);
     }
 
     /**
-     * When and where a turn could begin first.
+     * When and where a turn could begin first, not before its athlete is ready nor before it is now.
      *
      * @param  list<int>  $stations
      * @return array{int, int}
      */
-    public function soonest(int $turn, int $readyS, array $stations, int $loyaltyS = 0): array
+    public function soonest(int $turn, array $stations, int $loyaltyS = 0): array
     {
         $chart = $this->chart;
+        $readyS = max($this->readyS[$chart->athlete[$turn]], $chart->nowS);
         $duration = $chart->durationS[$turn];
         $gear = $chart->gear[$turn];
         $best = $least = PHP_INT_MAX;
@@ -98,7 +94,8 @@ final class Board
                     $at = self::free($this->taken[$piece], $this->given[$piece], $at, $duration);
                 }
             } while ($at !== $asked && $at < $least);
-            $price = $loyaltyS === 0 || $open || $at >= $least || $this->hangsAt($station, $at, $chart->hitch[$turn]) ? $at : $at + $loyaltyS;
+            $hangs = $loyaltyS === 0 || $open || $at >= $least || $this->hangsAt($station, $at, $chart->hitch[$turn]);
+            $price = $hangs ? $at : $at + $loyaltyS;
             if ($price < $least) {
                 [$least, $best, $bestStation] = [$price, $at, $station];
             }

@@ -13,6 +13,9 @@ final class Bound
     /** Groups of more stations than this are left out. */
     private const MOST_STATIONS = 8;
 
+    /** A gym of many bars, each with sets of its own, has more groups than are worth looking at. */
+    private const MOST_GROUPS = 300;
+
     public static function ofLengthS(Chart $chart): int
     {
         $bound = 0;
@@ -61,16 +64,19 @@ final class Bound
     /** @return list<non-empty-list<int>> sets of stations that some turns cannot leave, and what these are together */
     private static function groups(Chart $chart): array
     {
-        $groups = [];
+        $groups = $alone = [];
         foreach ($chart->stations as $stations) {
             if (array_filter($stations, static fn (int $s): bool => $chart->isOpen[$s]) === []) {
                 sort($stations);
-                foreach ([[], ...$groups] as $other) {
-                    $both = array_values(array_unique([...$other, ...$stations]));
-                    sort($both);
-                    if (count($both) <= self::MOST_STATIONS) {
-                        $groups[implode(' ', $both)] = $both;
-                    }
+                $alone[implode(' ', $stations)] = $stations;
+            }
+        }
+        foreach ($alone as $stations) {
+            foreach ([[], ...$groups] as $other) {
+                $both = array_values(array_unique([...$other, ...$stations]));
+                sort($both);
+                if (count($both) <= self::MOST_STATIONS && count($groups) < self::MOST_GROUPS) {
+                    $groups[implode(' ', $both)] = $both;
                 }
             }
         }

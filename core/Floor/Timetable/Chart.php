@@ -68,7 +68,8 @@ final readonly class Chart
                 $hitch[] = $hitches[implode("\n", $bands)] ??= count($hitches);
                 $fact = $facts["$comer->id\n$turn->id"] ?? null;
                 if ($fact !== null && ($next[$a] ?? null) === null) {
-                    $held[] = [count($athlete) - 1, $stationAt[$fact->station] ?? throw UnknownPlace::of($fact->station, $turn->id), $fact->startS];
+                    $station = $stationAt[$fact->station] ?? throw UnknownPlace::of($fact->station, $turn->id);
+                    $held[] = [count($athlete) - 1, $station, $fact->startS];
                     unset($facts["$comer->id\n$turn->id"]);
                 } else {
                     $next[$a] ??= count($athlete) - 1;
@@ -98,6 +99,12 @@ final readonly class Chart
     public function turns(): int
     {
         return count($this->athlete);
+    }
+
+    /** Whether a turn is one of an athlete’s; one past their last is not. */
+    public function isOf(int $turn, int $athlete): bool
+    {
+        return ($this->athlete[$turn] ?? null) === $athlete;
     }
 
     /** How many have not begun. */

@@ -28,7 +28,7 @@ final class Retiming
         $waiting = [];
         foreach ($evening->comers as $a => $comer) {
             $from = 0;
-            for ($turn = $chart->next[$a]; ($chart->athlete[$turn] ?? -1) === $a; $turn++) {
+            for ($turn = $chart->next[$a]; $chart->isOf($turn, $a); $turn++) {
                 $slot = $slots["$comer->id\n{$comer->turns[$turn - $chart->first[$a]]->id}"] ?? null;
                 $from = max($from, $slot->startS ?? $chart->headS[$turn]);
                 $waiting[] = [$from, $turn, $slot === null ? null : $stationAt[$slot->station] ?? null];
@@ -39,7 +39,7 @@ final class Retiming
             $board->put($turn, self::stations($board, $chart, $turn, $station));
         }
 
-        return Timetable::of($chart, $board);
+        return Timetable::of($chart, $board, Bound::ofLengthS($chart));
     }
 
     /** @return list<int> that it was told, or all where another is sooner by so much */
@@ -49,8 +49,7 @@ final class Retiming
         if ($told === null || ! in_array($told, $all, true)) {
             return $all;
         }
-        $ready = max($board->readyS[$chart->athlete[$turn]], $chart->nowS);
 
-        return $board->soonest($turn, $ready, $all)[0] <= $board->soonest($turn, $ready, [$told])[0] - self::SOONER_S ? $all : [$told];
+        return $board->soonest($turn, $all)[0] <= $board->soonest($turn, [$told])[0] - self::SOONER_S ? $all : [$told];
     }
 }

@@ -20,7 +20,7 @@ enum Rule
     /** The least goes first. */
     public function rank(Chart $chart, Board $board, int $turn, int $lastHitch): int
     {
-        $ready = max($board->readyS[$chart->athlete[$turn]], 0);
+        $ready = $board->readyS[$chart->athlete[$turn]];
 
         return match ($this) {
             self::MostLeft => -$chart->tailS[$turn] + $ready,
@@ -37,7 +37,7 @@ enum Rule
     public function order(Chart $chart): array
     {
         $board = new Board($chart);
-        $next = array_filter($chart->next, static fn (int $turn, int $athlete): bool => ($chart->athlete[$turn] ?? -1) === $athlete, ARRAY_FILTER_USE_BOTH);
+        $next = array_filter($chart->next, $chart->isOf(...), ARRAY_FILTER_USE_BOTH);
         $last = 0;
         $order = [];
         for ($n = $chart->left(); $n > 0; $n--) {
@@ -53,7 +53,7 @@ enum Rule
             $board->put($turn);
             $last = $chart->hitch[$turn];
             $order[] = $best;
-            if (($chart->athlete[$turn + 1] ?? -1) === $best) {
+            if ($chart->isOf($turn + 1, $best)) {
                 $next[$best]++;
             } else {
                 unset($next[$best]);

@@ -38,9 +38,6 @@ final class Search
 
     private readonly int $memory;
 
-    /** Whether more than one athlete has turns left. */
-    private bool $isMixed = false;
-
     private int $left;
 
     /** @var list<Board> the present plan before each of its turns, and its end */
@@ -66,21 +63,26 @@ final class Search
      *
      * @throws UnknownPlace if what began is none of the next sets
      */
-    public static function plan(Evening $evening, array $begun = [], int $nowS = 0, int $seed = 1, int $placements = self::PLACEMENTS): Timetable
-    {
+    public static function plan(
+        Evening $evening,
+        array $begun = [],
+        int $nowS = 0,
+        int $seed = 1,
+        int $placements = self::PLACEMENTS,
+    ): Timetable {
         $chart = Chart::of($evening, $begun, $nowS);
         $search = new self($chart, $seed, $placements);
 
-        return Timetable::of($chart, $search->best());
+        return Timetable::of($chart, $search->best(), $search->boundS);
     }
 
     private function best(): Board
     {
         $best = $this->begin();
-        $this->isMixed = count(array_unique($this->order)) > 1;
+        $isMixed = count(array_unique($this->order)) > 1;
         $cost = self::cost($best);
         $past = array_fill(0, $this->memory, $cost);
-        for ($step = 0; $this->left > 0 && ! $this->isPerfect($best) && $this->isMixed; $step++) {
+        for ($step = 0; $this->left > 0 && ! $this->isPerfect($best) && $isMixed; $step++) {
             $slot = $step % $this->memory;
             [$order, $from] = $this->neighbour();
             $allowed = max($cost, $past[$slot]);
@@ -109,8 +111,8 @@ final class Search
         $best = null;
         $plan = [[], [], 0];
         foreach (Rule::cases() as $rule) {
+            $order = $rule->order($this->chart);
             foreach (self::LOYALTIES as $changes) {
-                $order = $rule->order($this->chart);
                 $this->boards = [new Board($this->chart)];
                 $this->loyaltyS = $changes * $this->chart->evening->changeS;
                 $boards = $this->decode($order, 0, PHP_INT_MAX) ?? [];
@@ -226,7 +228,7 @@ final class Search
         $chart = $this->chart;
         $start = $board->startS[$turn];
         $athlete = $chart->athlete[$turn];
-        $ready = ($chart->athlete[$turn - 1] ?? -1) === $athlete
+        $ready = $turn > $chart->first[$athlete]
             ? $board->startS[$turn - 1] + $chart->durationS[$turn - 1] + $chart->restS[$turn - 1]
             : $chart->headS[$turn];
         if ($start <= $ready || $turn < $chart->next[$athlete]) {

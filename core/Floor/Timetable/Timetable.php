@@ -20,7 +20,7 @@ final readonly class Timetable
     ) {
     }
 
-    public static function of(Chart $chart, Board $board): self
+    public static function of(Chart $chart, Board $board, int $boundS): self
     {
         $stations = array_keys($chart->evening->stations);
         $slots = [];
@@ -35,7 +35,7 @@ final readonly class Timetable
         return new self(
             $slots,
             $board->endS,
-            Bound::ofLengthS($chart),
+            $boundS,
             $board->waitingS,
             $board->changes(),
             $board->endS <= $chart->evening->lengthS,

@@ -64,7 +64,11 @@ final readonly class BandWhy
         return [
             ...abs($band->longerByM()) < self::SAME_M ? [] : [new Step(
                 "$name hangs",
-                sprintf('%s %s than where it was measured, by the thickness of the bar', InWords::cm(abs($band->longerByM())), $band->longerByM() > 0.0 ? 'longer' : 'shorter'),
+                sprintf(
+                    '%s %s than where it was measured, by the thickness of the bar',
+                    InWords::cm(abs($band->longerByM())),
+                    $band->longerByM() > 0.0 ? 'longer' : 'shorter',
+                ),
                 $band->hungLengthM(),
                 'm',
                 'π × the difference of the diameters',

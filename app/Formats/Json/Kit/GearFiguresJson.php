@@ -59,7 +59,11 @@ final readonly class GearFiguresJson implements \JsonSerializable
         public ?float $platform_kg = null,
         #[OA\Property(description: 'bar, rings, box: what its maker rates it for.', minimum: Rated::KG[0], maximum: Rated::KG[1])]
         public ?float $rated_kg = null,
-        #[OA\Property(description: 'bar: a band that was measured on another hangs shorter from a thicker one.', minimum: Bar::DIAMETER_MM[0], maximum: Bar::DIAMETER_MM[1])]
+        #[OA\Property(
+            description: 'bar: a band that was measured on another hangs shorter from a thicker one.',
+            minimum: Bar::DIAMETER_MM[0],
+            maximum: Bar::DIAMETER_MM[1],
+        )]
         public ?float $diameter_mm = null,
     ) {
     }
