@@ -79,6 +79,16 @@ it('plans the rest behind what has begun, which does not move', function (): voi
         ->and(Search::plan($evening, $whole->slots, $whole->endS)->slots)->toEqual($whole->slots);
 });
 
+it('has its bound in a gym of many bars, each with sets of its own', function (): void {
+    $bars = array_map(fn (int $i): string => "bar $i", range(0, 23));
+    $comers = array_map(fn (int $i): Comer => new Comer("athlete $i", 0, [
+        new Turn("$i.1", 30, 0, [$bars[$i]]), new Turn("$i.2", 30, 0, [$bars[$i], $bars[($i + 1) % 24]]),
+    ]), array_keys($bars));
+    $table = Search::plan(Evening::of(600, 30, array_fill_keys($bars, StationKind::Bar), [], $comers));
+
+    expect([$table->endS, $table->boundS, $table->waitingS])->toBe([60, 60, 0]);
+});
+
 it('refuses a set elsewhere than there is something, and times out of range', function (): void {
     expect(fn () => eveningOf(['ada' => [new Turn('a', 30, 0, ['roof'])]]))->toThrow(UnknownPlace::class, 'roof')
         ->and(fn () => eveningOf(['ada' => [new Turn('a', 30, 0, ['beam'], ['crane'])]]))->toThrow(UnknownPlace::class, 'crane')
