@@ -140,6 +140,7 @@ Route::middleware([SlowTokens::class, 'auth:sanctum', EnterGym::class, LimitScri
     Route::get('classes.ics', [CalendarController::class, 'classes']);
     Route::get('classes/{class}/days/{on}', [ClassController::class, 'day']);
     Route::get('classes/{class}/days/{on}/news', [ClassController::class, 'news']);
+    Route::get('classes/{class}/days/{on}/fresh-plan', [ClassController::class, 'freshPlan']);
     Route::get('classes/{class}/days/{on}/workout', [ClassController::class, 'workout']);
 
     Route::middleware(Authorize::using(Right::Log))->group(function (): void {

@@ -7,9 +7,11 @@ namespace App\Http;
 use App\Actions\Floor\ClassGiven;
 use App\Actions\Floor\ComingTold;
 use App\Actions\Floor\LineSwitched;
+use App\Actions\Floor\OrderTold;
 use App\Actions\Floor\SaveClass;
 use App\Actions\Floor\SetComing;
 use App\Actions\Floor\SwitchLine;
+use App\Actions\Floor\TellOrder;
 use App\Actions\Inserted;
 use App\Actions\Kit\ChangeGear;
 use App\Actions\Kit\GearTold;
@@ -62,6 +64,7 @@ final readonly class CommandQueue
         private SetComing $coming,
         private ChangeGear $gear,
         private SaveClass $classes,
+        private TellOrder $orders,
         private Gate $gate,
         private ExceptionHandler $faults,
     ) {
@@ -75,7 +78,7 @@ final readonly class CommandQueue
         foreach ($items as $i => $item) {
             try {
                 $command = $this->commands->from($item);
-                if ($command instanceof GearTold || $command instanceof ClassGiven) {
+                if ($command instanceof GearTold || $command instanceof ClassGiven || $command instanceof OrderTold) {
                     $this->ofGym($coach, $command);
                     $outcomes[$i] = new QueuedOutcomeResponse($command->id, null, null);
                 } else {
@@ -103,10 +106,12 @@ final readonly class CommandQueue
         return new QueueOutcomeResponse(array_values($outcomes));
     }
 
-    private function ofGym(User $coach, GearTold|ClassGiven $command): void
+    private function ofGym(User $coach, GearTold|ClassGiven|OrderTold $command): void
     {
         if ($command instanceof GearTold) {
             $this->gear->outToday($command);
+        } elseif ($command instanceof OrderTold) {
+            $this->orders->tell($coach, $command);
         } else {
             $this->gate->forUser($coach)->authorize(Right::Coach);
             $this->classes->make($coach, $command);

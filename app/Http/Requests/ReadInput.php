@@ -77,7 +77,7 @@ final readonly class ReadInput
             $type === 'int' => $json->integer($key),
             $type === 'float' => $json->number($key),
             $type === 'string' => $this->string($parameter, $json),
-            $type === 'array' => self::list($parameter, $json),
+            $type === 'array' => $this->list($parameter, $json),
             $type === \DateTimeImmutable::class => $json->momentPast($key, $this->clock->now()),
             $type === Exercise::class => ExerciseJson::read($json->object($key)),
             $type === Pain::class => PainJson::read($json->object($key)),
@@ -106,7 +106,7 @@ final readonly class ReadInput
     }
 
     /** @return array<mixed> */
-    private static function list(\ReflectionParameter $parameter, JsonObject $json): array
+    private function list(\ReflectionParameter $parameter, JsonObject $json): array
     {
         $key = $parameter->name;
         $property = self::property($parameter);
@@ -119,6 +119,10 @@ final readonly class ReadInput
                 array_map(static fn (\BackedEnum $reason): string => (string) $reason->value, $counted->newInstance()->reasons::cases()),
             ),
             ! $items instanceof OA\Items => throw new \LogicException("A list of nobody knows what: $key."),
+            is_string($items->ref) && class_exists($items->ref) => array_map(
+                fn (JsonObject $item): object => $this->of($items->ref, $item),
+                $json->objects($key, self::most($property, 'maxItems')),
+            ),
             is_string($items->enum) && is_subclass_of($items->enum, \BackedEnum::class) => $json->choices($key, $items->enum),
             $items->type === 'number' => $json->numbers($key, self::most($property, 'maxItems')),
             default => $json->texts($key, self::most($property, 'maxItems'), (int) $items->maxLength),

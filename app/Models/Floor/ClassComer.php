@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Floor;
 
 use App\Models\BelongsToGym;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -14,6 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $held_on
  * @property string $athlete_id
  * @property bool $coming
+ * @property CarbonImmutable $told_at
  */
 final class ClassComer extends Model
 {
@@ -26,7 +28,7 @@ final class ClassComer extends Model
     public $incrementing = false;
 
     /** @var array<string, string> */
-    protected $casts = ['coming' => 'boolean'];
+    protected $casts = ['coming' => 'boolean', 'told_at' => 'immutable_datetime'];
 
     /**
      * What was said of one athlete, from a day on.
@@ -50,5 +52,12 @@ final class ClassComer extends Model
             ->pluck('coming', 'athlete_id')
             ->map(static fn (mixed $c): bool => (bool) $c)
             ->all();
+    }
+
+    /** @return array<string, CarbonImmutable> when it was told of athletes that they come, who arrive then */
+    public static function arrivals(string $classId, string $on): array
+    {
+        return self::query()->where('class_id', $classId)->where('held_on', $on)->where('coming', true)->get(['athlete_id', 'told_at'])
+            ->mapWithKeys(static fn (self $c): array => [$c->athlete_id => $c->told_at])->all();
     }
 }

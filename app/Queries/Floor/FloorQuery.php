@@ -13,11 +13,9 @@ use App\Formats\Day;
 use App\Models\Athletes\Athlete;
 use App\Models\Floor\ClassComer;
 use App\Models\Floor\GymClass;
-use App\Models\Floor\LineSwitch;
 use App\Models\Gym\User;
 use App\Models\Kit\Band;
 use App\Models\Kit\Gear;
-use App\Models\Log\AccessorySet;
 use App\Models\Log\LoggedSet;
 use App\Models\Log\SignalRecord;
 use App\Responses\Athletes\RosterNameResponse;
@@ -25,12 +23,12 @@ use App\Responses\Floor\ChangesResponse;
 use App\Responses\Floor\ClassDayResponse;
 use App\Responses\Floor\FloorAthleteResponse;
 use App\Responses\Floor\FloorPieceResponse;
+use App\Responses\Floor\FreshPlanResponse;
 use App\Responses\Floor\SheetResponse;
 use App\Responses\Gym\CoachResponse;
 use App\Responses\Log\AccessorySetResponse;
 use App\Responses\Log\SetResponse;
 use App\Responses\Screening\PainSourceResponse;
-use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use SteadyRung\Kit\Kit;
 use SteadyRung\Plan\Diary\LimitingFactor;
@@ -40,14 +38,11 @@ use SteadyRung\Plan\Diary\LimitingFactor;
  */
 final readonly class FloorQuery
 {
-    private const MOST_SETS_OF_ONE = 60;
+    private const MOST_SIGNALS_OF_ONE = 60;
 
     private const SORE_DAYS = 3;
 
     private const MOST_WALK_INS = 200;
-
-    /** Who stays a little longer is still of the class. */
-    private const AFTER_MIN = 60;
 
     private const MOST_COACHES = 100;
 
@@ -56,6 +51,8 @@ final readonly class FloorQuery
         private ComersQuery $comers,
         private SheetQuery $sheets,
         private ChangeFeed $news,
+        private DoneQuery $done,
+        private TimetableQuery $timetables,
         private GymKit $kit,
         private CurrentGym $gym,
         private ChangeTicket $pulse,
@@ -67,18 +64,21 @@ final readonly class FloorQuery
         $cursor = $this->news->latest(); // first, so that what comes while the rest is read is told again
         $comers = $this->comers->of($class, $on);
         $athletes = $comers->athletes;
-        $sets = $this->sets($class, $athletes, $on);
+        $sets = $this->done->sets($class, $on, array_column($athletes, 'id'));
+        $sheets = $this->sheets->of($athletes, $on, self::begun($sets));
+        $pieces = $this->pieces();
 
         return new ClassDayResponse(
             class: $this->classes->held($class, $on),
             cursor: $cursor,
             pulse: $this->pulse->ticket($this->gym->id()),
-            athletes: $this->athletes($class, $on, $athletes, $comers->said, $sets, $this->sheets->of($athletes, $on, self::begun($sets))),
+            athletes: $this->athletes($class, $on, $athletes, $comers->said, $sets, $sheets),
             left_over: array_map(
                 static fn (Athlete $a): RosterNameResponse => new RosterNameResponse($a->id, $a->name, $a->kind),
                 $comers->left,
             ),
-            gear: $this->pieces(),
+            gear: $pieces,
+            timetable: $this->timetables->of($class, $on, $cursor, $sheets, $pieces),
             coaches: $this->coaches(),
             roster: $this->roster(array_column($athletes, 'id')),
         );
@@ -97,21 +97,29 @@ final readonly class FloorQuery
     {
         [$latest, $ids] = $this->news->since($cursor);
         if ($ids === null || $ids === []) {
-            return new ChangesResponse($latest, $ids === null, [], null);
+            return new ChangesResponse($latest, $ids === null, [], null, null);
         }
         $said = ClassComer::of($class->id, $on);
         $athletes = array_values(Athlete::query()->whereIn('id', $ids)->whereNull('archived_at')->orderBy('name')->orderBy('id')->get()
             ->filter(static fn (Athlete $a): bool => isset($said[$a->id]) || array_intersect($a->tags, $class->tags) !== [])->all());
-        $sets = $this->sets($class, $athletes, $on);
+        $sets = $this->done->sets($class, $on, array_column($athletes, 'id'));
         $begun = self::begun($sets);
         $fresh = array_values(array_filter($athletes, static fn (Athlete $a): bool => ! isset($begun[$a->id])));
+        $sheets = $this->sheets->of($fresh, $on, []);
+        $pieces = $this->pieces();
 
         return new ChangesResponse(
             $latest,
             false,
-            $this->athletes($class, $on, $athletes, $said, $sets, $this->sheets->of($fresh, $on, [])),
-            in_array(ChangeFeed::OF_GYM, $ids, true) ? $this->pieces() : null,
+            $this->athletes($class, $on, $athletes, $said, $sets, $sheets),
+            in_array(ChangeFeed::OF_GYM, $ids, true) ? $pieces : null,
+            $this->timetables->of($class, $on, $latest, $sheets, $pieces),
         );
+    }
+
+    public function freshPlan(GymClass $class, string $on): ?FreshPlanResponse
+    {
+        return $this->timetables->fresh($class, $on, $this->pieces());
     }
 
     /**
@@ -124,21 +132,13 @@ final readonly class FloorQuery
     private function athletes(GymClass $class, string $on, array $athletes, array $said, Collection $sets, array $sheets): array
     {
         $ids = array_column($athletes, 'id');
-        $switches = LineSwitch::query()->whereIn('athlete_id', $ids)
-            ->where('held_on', $on)
-            ->whereNotNull('rung_key')
-            ->get(['athlete_id', 'line', 'rung_key'])
-            ->groupBy('athlete_id');
-        $beside = $this->ofClass(
-            $class,
-            $on,
-            AccessorySet::standing()->whereIn('athlete_id', $ids),
-        )->orderBy('performed_at')->orderBy('id')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+        $switches = $this->done->switches($on, $ids);
+        $beside = $this->done->accessories($class, $on, $ids);
         $signals = SignalRecord::query()->whereIn('athlete_id', $ids)->where('told_for', '<=', $on)->where(
             'told_for',
             '>=',
             Day::date(Day::number($on) - self::SORE_DAYS),
-        )->orderBy('told_at')->limit(self::MOST_SETS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
+        )->orderBy('told_at')->limit(self::MOST_SIGNALS_OF_ONE * max(1, count($ids)))->get()->groupBy('athlete_id');
 
         $pains = [];
         foreach (array_filter($athletes, static fn (Athlete $a): bool => $a->paused_at !== null) as $paused) {
@@ -169,7 +169,7 @@ final readonly class FloorQuery
                 paused: $a->paused_at !== null,
                 pain_source: $pains[$a->id] ?? null,
                 sheet: $sheets[$a->id] ?? null,
-                switched: (object) $switches->get($a->id, new Collection)->pluck('rung_key', 'line')->all(),
+                switched: (object) ($switches[$a->id] ?? []),
                 sets: array_values(
                     $sets->get($a->id, new Collection)->map(static fn (LoggedSet $s): SetResponse => SetResponse::of($s))->all(),
                 ),
@@ -188,45 +188,6 @@ final readonly class FloorQuery
                 trained_before_on: $before,
             );
         }, $athletes);
-    }
-
-    /**
-     * The sets of a day of the class that stand, by athlete.
-     *
-     * @param  list<Athlete>  $athletes
-     * @return Collection<array-key, Collection<array-key, LoggedSet>>
-     */
-    private function sets(GymClass $class, array $athletes, string $on): Collection
-    {
-        return $this->ofClass(
-            $class,
-            $on,
-            LoggedSet::standingOf(array_column($athletes, 'id')),
-        )->orderBy('performed_at')
-            ->orderBy('id')
-            ->limit(self::MOST_SETS_OF_ONE * max(1, count($athletes)))
-            ->get()
-            ->toBase()
-            ->groupBy('athlete_id');
-    }
-
-    /**
-     * What was done on the day, and after midnight where the class goes on until then.
-     *
-     * @template T of LoggedSet|AccessorySet
-     *
-     * @param  Builder<T>  $done
-     * @return Builder<T>
-     */
-    private function ofClass(GymClass $class, string $on, Builder $done): Builder
-    {
-        $ends = $class->startsAt($on, $this->gym->timezone())->modify(sprintf('+%d minutes', $class->minutes + self::AFTER_MIN));
-        $next = $ends->format('Y-m-d');
-
-        return $next === $on ? $done->where('trained_on', $on)
-            : $done->whereIn('trained_on', [$on, $next])->where(
-                static fn (Builder $q) => $q->where('trained_on', $on)->orWhere('performed_at', '<=', $ends),
-            );
     }
 
     /**

@@ -40,6 +40,12 @@ final readonly class ClassDayResponse
             items: new OA\Items(ref: FloorPieceResponse::class),
         )]
         public array $gear,
+        #[OA\Property(
+            ref: TimetableResponse::class,
+            description: 'None where the class is over, or nobody has anything to do.',
+            nullable: true,
+        )]
+        public TimetableResponse|\stdClass|null $timetable,
         #[OA\Property(items: new OA\Items(ref: CoachResponse::class))]
         public array $coaches,
         #[OA\Property(

@@ -57,6 +57,8 @@ final readonly class SheetLineResponse
         public ?string $tempo,
         #[OA\Property]
         public int $rest_s,
+        #[OA\Property(description: 'How long one set takes its station, stepping in and out with it.')]
+        public int $set_s,
         #[OA\Property]
         public ?SecondsJson $seconds,
         #[OA\Property(items: new OA\Items(type: 'string'))]
@@ -97,6 +99,7 @@ final readonly class SheetLineResponse
             per_side: $block->isPerSide,
             tempo: $block->tempo,
             rest_s: $block->restS,
+            set_s: $block->setS(),
             seconds: $block->seconds === null ? null : SecondsJson::of($block->seconds),
             cues: $block->cues,
             cautions: array_map(static fn (Caution $c): CautionJson => CautionJson::of($c), $block->cautions),

@@ -13,7 +13,7 @@ final readonly class Comer
 {
     public const ARRIVES_S = [0, 21_600];
 
-    public const TURNS = [1, 12];
+    public const TURNS = [1, 40];
 
     /**
      * @param  non-empty-list<Turn>  $turns

@@ -17,9 +17,9 @@ final readonly class Evening
 
     public const MOST_COMERS = 60;
 
-    public const MOST_STATIONS = 30;
+    public const MOST_STATIONS = 60;
 
-    public const MOST_GEAR = 60;
+    public const MOST_GEAR = 200;
 
     /**
      * @param  array<string, StationKind>  $stations  by id

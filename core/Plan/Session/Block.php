@@ -29,6 +29,9 @@ final readonly class Block
     /** Setting up, once a line. */
     private const SET_UP_S = 45.0;
 
+    /** Chalking, stepping in and out, each set (memory). */
+    private const STEP_IN_S = 15.0;
+
     /**
      * @param  list<RepPrediction>  $expected  reps to failure in each set, tired by those before; empty where seconds or nothing is
      *   foretold
@@ -109,14 +112,27 @@ final readonly class Block
 
     public function lastsS(): float
     {
+        return self::SET_UP_S + $this->sets * ($this->workS($this->amount->high) + $this->restS);
+    }
+
+    /** How long a station is taken by one set as it is likely to go, stepping in and out with it: whole seconds. */
+    public function setS(): int
+    {
+        $likely = $this->toFailure ? $this->expected[0] ?? null : null;
+
+        return (int) ceil(self::STEP_IN_S + $this->workS($likely?->median() ?? $this->amount->high));
+    }
+
+    private function workS(float $much): float
+    {
         $each = match ($this->amount->measure) {
-            Measure::Reps => $this->amount->high * max($this->repS, $this->rung()?->exercise->style->seconds ?? 0.0),
-            Measure::TotalReps => $this->amount->high * $this->repS / $this->sets,
-            Measure::Seconds => (float) $this->amount->high,
-            Measure::Metres => $this->amount->high * self::METRE_S,
+            Measure::Reps => $much * max($this->repS, $this->rung()?->exercise->style->seconds ?? 0.0),
+            Measure::TotalReps => $much * $this->repS / $this->sets,
+            Measure::Seconds => $much,
+            Measure::Metres => $much * self::METRE_S,
         };
 
-        return self::SET_UP_S + $this->sets * ($each * ($this->isPerSide ? 2.0 : 1.0) + $this->restS);
+        return $each * ($this->isPerSide ? 2.0 : 1.0);
     }
 
     /** Lowerings it asks for. */

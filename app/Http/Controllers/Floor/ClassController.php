@@ -24,6 +24,7 @@ use App\Queries\Floor\WorkoutQuery;
 use App\Responses\Floor\ChangesResponse;
 use App\Responses\Floor\ClassDayResponse;
 use App\Responses\Floor\ClassListResponse;
+use App\Responses\Floor\FreshPlanResponse;
 use App\Responses\Floor\WorkoutResponse;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -108,6 +109,18 @@ final readonly class ClassController
         $held = self::heldOn($class, $on);
 
         return new JsonResponse($floor->since($held, $on, NewsInput::read($request)->since));
+    }
+
+    #[OA\Get(
+        path: '/api/v1/classes/{class}/days/{on}/fresh-plan',
+        operationId: 'freshPlan',
+        description: 'What is left, planned anew, beside what was told; it is taken by telling its order.',
+        responses: [new Answer(200, FreshPlanResponse::class)],
+    )]
+    public function freshPlan(string $class, string $on, FloorQuery $floor): JsonResponse
+    {
+        return new JsonResponse($floor->freshPlan(self::heldOn($class, $on), $on)
+            ?? throw new Problem(ProblemCode::NotFound, 'There is nothing left to plan on that day.'));
     }
 
     #[OA\Get(

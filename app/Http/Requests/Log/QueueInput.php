@@ -7,6 +7,7 @@ namespace App\Http\Requests\Log;
 use App\Actions\Floor\ClassGiven;
 use App\Actions\Floor\ComingTold;
 use App\Actions\Floor\LineSwitched;
+use App\Actions\Floor\OrderTold;
 use App\Actions\Kit\GearTold;
 use App\Actions\Log\AccessoryDone;
 use App\Actions\Log\SetDone;
@@ -36,6 +37,7 @@ use OpenApi\Attributes as OA;
             new OA\Property(property: 'coming', ref: ComingTold::class),
             new OA\Property(property: 'gear', ref: GearTold::class),
             new OA\Property(property: 'class', ref: ClassGiven::class),
+            new OA\Property(property: 'order', ref: OrderTold::class),
         ],
         type: 'object',
     ),

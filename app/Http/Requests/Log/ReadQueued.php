@@ -7,6 +7,7 @@ namespace App\Http\Requests\Log;
 use App\Actions\Floor\ClassGiven;
 use App\Actions\Floor\ComingTold;
 use App\Actions\Floor\LineSwitched;
+use App\Actions\Floor\OrderTold;
 use App\Actions\Kit\GearTold;
 use App\Actions\Log\AccessoryDone;
 use App\Actions\Log\SetDone;
@@ -25,6 +26,7 @@ final readonly class ReadQueued
     private const KINDS = [
         'set' => SetDone::class, 'taken_back' => SetTakenBack::class, 'beside' => AccessoryDone::class, 'signal' => SignalTold::class, 'pain' => PainTold::class,
         'pain_undone' => PainUndone::class, 'switch' => LineSwitched::class, 'coming' => ComingTold::class, 'gear' => GearTold::class, 'class' => ClassGiven::class,
+        'order' => OrderTold::class,
     ];
 
     public function __construct(private ReadInput $inputs)
@@ -39,13 +41,13 @@ final readonly class ReadQueued
 
     public function from(
         JsonObject $json,
-    ): SetDone|SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold|GearTold|ClassGiven {
+    ): SetDone|SetTakenBack|AccessoryDone|SignalTold|PainTold|PainUndone|LineSwitched|ComingTold|GearTold|ClassGiven|OrderTold {
         $json->allowing('athlete_id', ...self::kinds());
         $told = array_values(array_filter(self::kinds(), $json->has(...)));
         if (count($told) !== 1) {
             throw $json->fault(
                 'set',
-                'A command says one thing: a set, one taken back, work beside it, what was told, pain, pain undone, an exercise switched, who comes, gear that is out, or a class.',
+                'A command says one thing: a set, one taken back, work beside it, what was told, pain, pain undone, an exercise switched, who comes, gear that is out, a class, or the order of one.',
             );
         }
 
