@@ -1191,6 +1191,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/classes/{class}/days/{on}/fresh-plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What is left, planned anew, beside what was told; it is taken by telling its order. */
+        get: operations["freshPlan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/classes/{class}/days/{on}/news": {
         parameters: {
             query?: never;
@@ -3097,6 +3114,7 @@ export interface components {
             left_over: components["schemas"]["RosterName"][];
             /** @description What is in the kit, with what is out of use today. */
             gear: components["schemas"]["FloorPiece"][];
+            timetable: components["schemas"]["Timetable"] | null;
             coaches: components["schemas"]["Coach"][];
             /** @description Who else may walk in, whoever trained last first. */
             roster: components["schemas"]["RosterName"][];
@@ -3185,6 +3203,20 @@ export interface components {
         CodeInput: {
             /** @description Six figures. */
             code: string;
+        };
+        /** @description Two who will need one band, box or station at the same time. */
+        Collision: {
+            /**
+             * Format: uuid
+             * @description The gear or station that both need.
+             */
+            piece: string;
+            /** @description When both are ready, from the beginning of the class. */
+            at_s: number;
+            first: components["schemas"]["Turn"];
+            second: components["schemas"]["Turn"];
+            /** @description The best first. */
+            ways: components["schemas"]["WayOut"][];
         };
         /** @description The first session after time away. */
         Comeback: {
@@ -3320,6 +3352,15 @@ export interface components {
             force_kg: number;
             /** Format: float */
             sd_kg: number;
+        };
+        /** @description What somebody could leave out of a class that does not fit. */
+        Cut: {
+            /** Format: uuid */
+            athlete_id: string;
+            line: string;
+            sets: number;
+            /** @description So much sooner the class ends. */
+            saves_s: number;
         };
         /** @description A row of a list that is kept but cannot be read any more; the fault is in the log. */
         Damaged: {
@@ -3673,6 +3714,19 @@ export interface components {
             coach_name: string;
             email: string;
             password: string;
+        };
+        /** @description How a class could go on if what is left were planned anew, beside what was told. */
+        FreshPlan: {
+            /** Format: date-time */
+            ends_at: string;
+            /** Format: date-time */
+            told_ends_at: string;
+            /** @description What all wait together, once rested. */
+            waiting_s: number;
+            told_waiting_s: number;
+            /** @description Whose next set would begin over half a minute sooner or later, or elsewhere. */
+            moved: string[];
+            turns: components["schemas"]["Turn"][];
         };
         /** @description The figures of a piece of gear as JSON: the kind, and the keys that belong to it. */
         GearFigures: {
@@ -4403,6 +4457,7 @@ export interface components {
             athletes: components["schemas"]["FloorAthlete"][];
             /** @description All of it, where some went out of use or came back; else none. */
             gear: components["schemas"]["FloorPiece"][] | null;
+            timetable: components["schemas"]["Timetable"] | null;
         };
         /** @description How many reps did not count for a reason. */
         NoCountLine: {
@@ -4430,6 +4485,18 @@ export interface components {
         NotePage: {
             items: components["schemas"]["Note"][];
             next_page: number | null;
+        };
+        /** @description In which order a class is to go on: one turn that a coach moved, or all of a fresh plan. */
+        OrderInput: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            class_id: string;
+            /** Format: date */
+            on: string;
+            turns: components["schemas"]["TurnTold"][];
+            /** Format: date-time */
+            told_at: string;
         };
         /** @description What could be done in the place of a line of the session. */
         OtherRungs: {
@@ -4835,6 +4902,7 @@ export interface components {
                 coming?: components["schemas"]["ComingInput"];
                 gear?: components["schemas"]["GearOutInput"];
                 class?: components["schemas"]["ClassInput"];
+                order?: components["schemas"]["OrderInput"];
             }[];
         };
         /** @description What became of each set of a queue, in its order. */
@@ -5391,6 +5459,8 @@ export interface components {
             per_side: boolean;
             tempo: string | null;
             rest_s: number;
+            /** @description How long one set takes its station, stepping in and out with it. */
+            set_s: number;
             seconds: components["schemas"]["Seconds"] | null;
             cues: string[];
             cautions: components["schemas"]["Caution"][];
@@ -5591,6 +5661,22 @@ export interface components {
             /** @description Of everybody. */
             of_gym: boolean;
         };
+        /** @description Who does what when and where in what is left of a class. */
+        Timetable: {
+            /**
+             * Format: date-time
+             * @description When everybody is done.
+             */
+            ends_at: string;
+            /** @description Whether that is before the class ends. */
+            fits: boolean;
+            /** @description What is left to be done, in order of time. */
+            turns: components["schemas"]["Turn"][];
+            /** @description The soonest first. */
+            collisions: components["schemas"]["Collision"][];
+            /** @description What to leave out first, where it does not fit. */
+            cuts: components["schemas"]["Cut"][];
+        };
         /** @description A script that was let in. */
         Token: {
             /** Format: uuid */
@@ -5751,6 +5837,30 @@ export interface components {
              */
             controlled_s: number;
         };
+        /** @description When and where somebody does a set. */
+        Turn: {
+            /** Format: uuid */
+            athlete_id: string;
+            line: string;
+            /** @description Which set of the line. */
+            n: number;
+            /** @description From the beginning of the class. */
+            at_s: number;
+            /** @description A bar, rings, a machine, or “floor”. */
+            station: string;
+        };
+        /** @description When and where somebody is to do a set. */
+        TurnTold: {
+            /** Format: uuid */
+            athlete_id: string;
+            line: string;
+            /** @description Which set of the line. */
+            n: number;
+            /** @description From the beginning of the class. */
+            at_s: number;
+            /** @description A bar, rings, a machine, or the floor. */
+            station: string;
+        };
         /** @description A loop band of a usual size. */
         UsualBand: {
             /** Format: float */
@@ -5771,6 +5881,29 @@ export interface components {
         Warning: {
             code: string;
             text: string;
+        };
+        /** @description A way out where two need one thing, and what it costs. */
+        WayOut: {
+            /** @enum {string} */
+            kind: "keep" | "swap" | "switch";
+            /**
+             * Format: uuid
+             * @description The athlete who goes first.
+             */
+            goes_first: string;
+            /**
+             * Format: uuid
+             * @description switch: whose exercise.
+             */
+            switches: string | null;
+            /** @description switch: key of what is done instead. */
+            rung_key: string | null;
+            /** @description How long whoever goes second waits, once rested. */
+            waits_s: number;
+            /** @description How many others begin over half a minute sooner or later. */
+            others_moved: number;
+            /** @description So much later the class ends; below 0 sooner. */
+            later_s: number;
         };
         /** @description How long ago a band was looked at, how often it was used since, and whether it is due. */
         Wear: {
@@ -8943,6 +9076,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassDay"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    freshPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: string;
+                on: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FreshPlan"];
                 };
             };
             /** @description A problem. */

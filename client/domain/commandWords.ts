@@ -20,6 +20,9 @@ export function commandWords(command: Command): string {
     if ('class' in command) {
         return `Class: ${command.class.name}`;
     }
+    if ('order' in command) {
+        return 'Order of the class';
+    }
     if ('coming' in command) {
         return command.coming.coming ? 'Comes' : 'Does not come';
     }

@@ -301,6 +301,11 @@ export const limits = {
             longest: 1000
         }
     },
+    OrderInput: {
+        turns: {
+            most: 960
+        }
+    },
     PainReportInput: {
         note: {
             longest: 500

@@ -18,7 +18,7 @@ export type Command =
     | { coming: Schemas['ComingInput'] }
     | GymCommand;
 
-export type GymCommand = { gear: Schemas['GearOutInput'] } | { class: Schemas['ClassInput'] };
+export type GymCommand = { gear: Schemas['GearOutInput'] } | { class: Schemas['ClassInput'] } | { order: Schemas['OrderInput'] };
 
 /** A command that is on this device and not yet known to be stored. */
 export interface Waiting {

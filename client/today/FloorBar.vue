@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { useWakeLock } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
-import type { Tile } from '../domain/floor/tile';
+import { calledName, type Tile } from '../domain/floor/tile';
 import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
 import { useHourOf } from '../composables/useToday';
@@ -15,13 +15,14 @@ const props = defineProps<{
     tiles: readonly Tile[];
     nowMs: number;
     isAlone: boolean;
+    timetable: Schemas['Timetable'] | null;
     canBuzz: boolean;
     awake: ReturnType<typeof useWakeLock>;
 }>();
 const by = defineModel<'athlete' | 'station'>('by', { required: true });
 const sound = defineModel<boolean>('sound', { required: true });
 const buzz = defineModel<boolean>('buzz', { required: true });
-const emit = defineEmits<{ pick: [key: string]; who: []; gear: [] }>();
+const emit = defineEmits<{ pick: [key: string]; who: []; gear: []; plan: [] }>();
 
 const theme = useTheme();
 const hour = useHourOf();
@@ -48,11 +49,31 @@ const when = computed(() => {
           : `ends ${hour(ends_at)}, ${left.value} min`;
 });
 
+/** When all are done, and what to leave out where that is after the end. */
+const doneAt = computed(() => (props.timetable ? `all done about ${hour(props.timetable.ends_at)}` : ''));
+const overMin = computed(() =>
+    props.held && props.timetable ? Math.ceil((Date.parse(props.timetable.ends_at) - Date.parse(props.held.ends_at)) / 60_000) : 0,
+);
+const cut = computed(() => {
+    const first = props.timetable?.fits === false ? props.timetable.cuts[0] : undefined;
+    const tile = first && props.tiles.find((t) => t.athlete.id === first.athlete_id);
+    const line = tile?.lines.find((l) => l.line.line === first?.line);
+    const saves = (props.timetable?.cuts ?? []).reduce((sum, c) => sum + c.saves_s, 0);
+    const more = (props.timetable?.cuts.length ?? 1) - 1;
+    return line && tile && saves >= 60
+        ? `Leave out ${calledName(tile)}: ${line.rung?.name ?? line.line.name}${more > 0 ? ` and ${more} more` : ''}, saves ${Math.round(saves / 60)} min`
+        : '';
+});
+
 const menu = useTemplateRef<HTMLDetailsElement>('menu');
 
-function openGear(): void {
+function openFrom(what: 'gear' | 'plan'): void {
     menu.value?.removeAttribute('open');
-    emit('gear');
+    if (what === 'gear') {
+        emit('gear');
+    } else {
+        emit('plan');
+    }
 }
 
 async function stayAwake(): Promise<void> {
@@ -65,9 +86,9 @@ async function stayAwake(): Promise<void> {
         <h1>{{ held?.name ?? 'Today' }}</h1>
         <div v-if="held" class="seg" role="group" aria-label="Look at the class by">
             <button type="button" :aria-pressed="by === 'athlete'" @click="by = 'athlete'">Athletes</button>
-            <button type="button" :aria-pressed="by === 'station'" @click="by = 'station'">Bars and rings</button>
+            <button type="button" :aria-pressed="by === 'station'" @click="by = 'station'">Stations</button>
         </div>
-        <p v-if="held" class="when">{{ here }} here · {{ when }}</p>
+        <p v-if="held" class="when">{{ [`${here} here`, doneAt, when].filter(Boolean).join(' · ') }}</p>
         <p v-if="isAlone" class="alone" role="status">No server: kept on this device</p>
         <div class="actions">
             <button v-if="held" type="button" @click="emit('who')">Who is here</button>
@@ -84,7 +105,8 @@ async function stayAwake(): Promise<void> {
                             <option v-for="one in others" :key="one.key" :value="one.key">{{ one.words }}</option>
                         </select>
                     </label>
-                    <button v-if="held" type="button" @click="openGear">Broken or missing today</button>
+                    <button v-if="held" type="button" @click="openFrom('gear')">Broken or missing today</button>
+                    <button v-if="held && timetable" type="button" @click="openFrom('plan')">Plan the rest anew</button>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/workout`">Class workout</RouterLink>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards: who did what</RouterLink>
                     <RouterLink class="button" to="/today/classes">Classes and their days</RouterLink>
@@ -106,6 +128,9 @@ async function stayAwake(): Promise<void> {
         </div>
         <span class="clock" aria-label="Now">{{ hour(nowMs) }}</span>
     </div>
+    <p v-if="held && timetable && !timetable.fits && overMin > 0" class="late" role="status">
+        {{ overMin }} min longer than the class. {{ cut }}
+    </p>
 </template>
 
 <style scoped src="./floor-bar.css"></style>

@@ -7,6 +7,7 @@ import { isAway } from '../domain/problems';
 import ReadNote from '../parts/ReadNote.vue';
 import { useEver } from '../composables/useEver';
 import type { Read } from '../composables/useRead';
+import { useHourOf } from '../composables/useToday';
 import AthleteTile from './tiles/AthleteTile.vue';
 import FloorBar from './FloorBar.vue';
 import NoClass from './NoClass.vue';
@@ -14,28 +15,38 @@ import { useClasses } from './useClasses';
 import { useFloor } from './useFloor';
 import { useFloorKeys } from './useFloorKeys';
 import { useRestBell } from './useRestBell';
+import { useTurns } from './useTurns';
 import { useStopwatches } from './tiles/useStopwatches';
 import { useTileCommands } from './tiles/useTileCommands';
 
 /** What is not seen at once is loaded when it is asked for; it is on the device already. */
 const FirstDay = defineAsyncComponent(() => import('../first-day/FirstDay.vue'));
 const FloorPad = defineAsyncComponent(() => import('./pad/FloorPad.vue'));
+const FreshPlan = defineAsyncComponent(() => import('./FreshPlan.vue'));
 const GearToday = defineAsyncComponent(() => import('./GearToday.vue'));
 const StationBoard = defineAsyncComponent(() => import('./tiles/StationBoard.vue'));
 const WhoComes = defineAsyncComponent(() => import('./WhoComes.vue'));
 
 const { classes, held, pick, isPickRead } = useClasses();
 const floor = useFloor(() => held.value);
-const { tiles, places, clashes, nowMs } = floor;
+const { tiles, places, collisions, nowMs } = floor;
+const turns = useTurns(floor);
+const { by } = turns;
+const hour = useHourOf();
 const commands = useTileCommands();
 const bell = useRestBell(() => tiles.value);
 const awake = useWakeLock();
 onMounted(() => void awake.request('screen').catch(() => undefined)); // refused, or none: the bar says so
-const by = ref<'athlete' | 'station'>('athlete');
 const whoOpen = ref(false);
 const gearOpen = ref(false);
+const planOpen = ref(false);
 const openId = ref<string>();
-const [padAsked, whoAsked, gearAsked] = [useEver(() => openId.value !== undefined), useEver(whoOpen), useEver(gearOpen)];
+const [padAsked, whoAsked, gearAsked, planAsked] = [
+    useEver(() => openId.value !== undefined),
+    useEver(whoOpen),
+    useEver(gearOpen),
+    useEver(planOpen),
+];
 const openTile = computed(() => tiles.value.find((t) => t.athlete.id === openId.value));
 const tileOfId = (id: string): Tile | undefined => tiles.value.find((t) => t.athlete.id === id);
 
@@ -53,7 +64,7 @@ const keys = useFloorKeys({
     commands,
     watches,
     open: (tile) => (openId.value = tile.athlete.id),
-    isOpen: () => openId.value !== undefined || whoOpen.value || gearOpen.value,
+    isOpen: () => openId.value !== undefined || whoOpen.value || gearOpen.value || planOpen.value,
 });
 const leftOver = computed(() => floor.day.value.value?.left_over ?? []);
 const out = computed(() => new Set(floor.gear.value.filter((g) => g.out).map((g) => g.id)));
@@ -63,8 +74,6 @@ const free = computed(() =>
 /** What was read before does while the server is away; the bar says so. */
 const isKnown = (read: Omit<Read<unknown>, 'put'>): boolean =>
     read.value.value !== undefined && (read.problem.value === undefined || isAway(read.problem.value));
-const clashOf = (tile: Tile) => clashes.value.find((c) => c.who.some((t) => t.athlete.id === tile.athlete.id));
-
 /** Twenty fit a screen: as many columns as leave no fifth row. */
 const isWide = useMediaQuery('(min-width: 1100px)');
 const columns = computed(() => (!isWide.value ? undefined : tiles.value.length > 16 ? 5 : tiles.value.length > 6 ? 4 : 3));
@@ -96,11 +105,13 @@ watch(
             :tiles="tiles"
             :now-ms="nowMs"
             :is-alone="floor.isAlone.value"
+            :timetable="floor.timetable.value"
             :can-buzz="bell.canBuzz"
             :awake="awake"
             @pick="pick"
             @who="whoOpen = true"
             @gear="gearOpen = true"
+            @plan="planOpen = true"
         />
         <template v-if="!held">
             <FirstDay v-if="$may('coach')" />
@@ -133,7 +144,8 @@ watch(
                     :now-ms="nowMs"
                     :chosen="keys.byKey.value && keys.chosenId.value === tile.athlete.id"
                     :typed="keys.chosenId.value === tile.athlete.id ? keys.typed.value : null"
-                    :clash="clashOf(tile)"
+                    :collision="turns.collisionOf(tile)"
+                    :waits-at="turns.waitsAt.value(tile)"
                     :out="out"
                     :coach-name="floor.coachName"
                     @choose="keys.choose(tile.athlete.id)"
@@ -147,11 +159,14 @@ watch(
                 :out="out"
                 :places="places"
                 :free="free"
-                :clashes="clashes"
+                :collisions="collisions"
+                :hour="hour"
                 :commands="commands"
                 :watches="watches"
                 :now-ms="nowMs"
                 @open="openId = $event.athlete.id"
+                @move="floor.moveBefore"
+                @take="turns.take"
             />
             <FloorPad
                 v-if="padAsked"
@@ -171,6 +186,7 @@ watch(
                 :left-over="leftOver"
                 :coming="floor.coming"
             />
+            <FreshPlan v-if="planAsked" v-model:open="planOpen" :held="held" :tiles="tiles" @take="floor.order" />
             <GearToday v-if="gearAsked" v-model:open="gearOpen" :gear="floor.gear.value" @toggle="floor.putOut($event, !$event.out)" />
         </template>
     </template>

@@ -3,8 +3,9 @@ import { useDocumentVisibility, useIntervalFn } from '@vueuse/core';
 import { v7 as uuidv7 } from 'uuid';
 import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { serverTime } from '../domain/clock';
-import { withGear, withWaiting } from '../domain/floor/overlay';
-import { clashesOf, placesOf, type Clash, type Place } from '../domain/floor/stations';
+import { withGear, withOrders, withWaiting } from '../domain/floor/overlay';
+import { collisionsOf, type Collision } from '../domain/floor/collisions';
+import { placesKept, type Entry, type Place } from '../domain/floor/stations';
 import { orderKept, tileOf, type SheetRung, type Tile } from '../domain/floor/tile';
 import { api, outcome, type Schemas } from '../domain/http';
 import { isAway } from '../domain/problems';
@@ -18,16 +19,21 @@ import type { Held } from './useClasses';
 
 type ClassDay = Schemas['ClassDay'];
 type Piece = Schemas['FloorPiece'];
+type Timetable = Schemas['Timetable'];
+type Turns = Schemas['OrderInput']['turns'];
 
 /** Two coaches see each other's sets within two seconds, the way there and back included. */
 const NEWS_EVERY_MS = 1000;
+/** Where nothing is told the class is timed anew all the same: somebody is slower than was planned. */
+const TIMED_EVERY_MS = 60_000;
 const TICK_MS = 500;
 
 export interface Floor {
     day: Read<ClassDay>;
     tiles: ComputedRef<Tile[]>;
     places: ComputedRef<Place[]>;
-    clashes: ComputedRef<Clash[]>;
+    collisions: ComputedRef<Collision[]>;
+    timetable: ComputedRef<Timetable | null>;
     gear: ComputedRef<Piece[]>;
     nowMs: Readonly<Ref<number>>;
     /** Whether the server could not be asked for news. */
@@ -37,6 +43,10 @@ export interface Floor {
     keepBoth: (setId: string) => void;
     coming: (athleteId: string, coming: boolean) => Promise<unknown>;
     putOut: (piece: Piece, out: boolean) => Promise<unknown>;
+    /** The order in which the class is to go on: some turns, or all of a fresh plan. */
+    order: (turns: Turns) => Promise<unknown>;
+    /** A turn right before another of its station. */
+    moveBefore: (moved: Entry, before: Entry | undefined) => void;
 }
 
 interface OfDay {
@@ -62,6 +72,8 @@ export function useFloor(held: () => Held | undefined): Floor {
     const ofDay = computed<OfDay>(() => (kept.value.value?.on === path().on ? kept.value.value : { on: path().on, both: [], mine: [] }));
     const keep = (part: Partial<OfDay>): void => kept.set({ ...ofDay.value, ...part });
 
+    let timedAtMs = serverTime.nowMs();
+
     async function ask(): Promise<void> {
         const since = day.value.value?.cursor;
         if (since === undefined || visible.value === 'hidden') {
@@ -70,16 +82,17 @@ export function useFloor(held: () => Held | undefined): Floor {
         const [asked, settled] = [dayRead(), queue.settled];
         const pulse = await outcome(api.GET('/api/v1/pulse/{ticket}', { params: { path: { ticket: day.value.value?.pulse ?? '' } } }));
         isAlone.value = !pulse.ok && isAway(pulse.problem);
-        if (isAlone.value || (pulse.ok && pulse.value.cursor === since)) {
+        if (isAlone.value || (pulse.ok && pulse.value.cursor === since && serverTime.nowMs() - timedAtMs < TIMED_EVERY_MS)) {
             return;
         }
+        timedAtMs = serverTime.nowMs();
         const result = await outcome(api.GET('/api/v1/classes/{class}/days/{on}/news', { params: { path: path(), query: { since } } }));
         const isJoined =
             result.ok &&
             result.value.athletes.some((a) => a.sheet === null && !day.value.value?.athletes.some((known) => known.id === a.id));
         if (result.ok && (result.value.missed || isJoined)) {
             await day.reload();
-        } else if (result.ok && result.value.cursor !== since && settled === queue.settled) {
+        } else if (result.ok && settled === queue.settled) {
             client.setQueryData<ClassDay>(asked, (known) => known && withNews(known, result.value));
         }
     }
@@ -102,11 +115,27 @@ export function useFloor(held: () => Held | undefined): Floor {
         ),
     );
 
+    const startsMs = (): number => Date.parse(held()?.starts_at ?? '') || 0;
+    /** As the server told it last, with what was ordered here since. */
+    const timetable = computed(() =>
+        withOrders(
+            day.value.value?.timetable ?? null,
+            queue.pending.map((w) => w.command),
+        ),
+    );
+    const placed = computed(() => (dayRead(), placesKept()));
+    const places = computed(() => placed.value(tiles.value, gear.value, timetable.value, startsMs(), nowMs.value));
+    const order = (turns: Turns): Promise<unknown> =>
+        queue.tellGym({
+            order: { id: uuidv7(), class_id: path().class, on: path().on, turns, told_at: serverTime.now().toISOString() },
+        });
+
     return {
         day,
         tiles,
-        places: computed(() => placesOf(tiles.value, gear.value, nowMs.value)),
-        clashes: computed(() => clashesOf(tiles.value, gear.value, nowMs.value)),
+        places,
+        collisions: computed(() => collisionsOf(timetable.value, tiles.value, gear.value, startsMs())),
+        timetable,
         gear,
         nowMs,
         isAlone,
@@ -127,6 +156,13 @@ export function useFloor(held: () => Held | undefined): Floor {
             queue.tell(athleteId, {
                 coming: { id: uuidv7(), class_id: path().class, on: path().on, coming, told_at: serverTime.now().toISOString() },
             }),
+        order,
+        moveBefore: (moved, before) => {
+            const last = places.value.find((p) => p.id === moved.station)?.queue.at(-1);
+            const atMs = before === undefined ? (last?.atMs ?? moved.atMs) + 1000 : before.atMs - 1000;
+            const at_s = Math.floor((atMs - startsMs()) / 1000);
+            void order([{ athlete_id: moved.tile.athlete.id, line: moved.line.line.line, n: moved.n, at_s, station: moved.station }]);
+        },
         putOut: (piece, out) => queue.tellGym({ gear: { id: uuidv7(), gear_id: piece.id, out, told_at: serverTime.now().toISOString() } }),
     };
 }
@@ -136,5 +172,5 @@ function withNews(day: ClassDay, news: Schemas['News']): ClassDay {
     const told = new Map(news.athletes.map((a) => [a.id, a]));
     const kept = day.athletes.map((a) => ({ ...a, ...told.get(a.id), sheet: told.get(a.id)?.sheet ?? a.sheet }));
     const joined = news.athletes.filter((a) => !day.athletes.some((known) => known.id === a.id));
-    return { ...day, cursor: news.cursor, athletes: [...kept, ...joined], gear: news.gear ?? day.gear };
+    return { ...day, cursor: news.cursor, athletes: [...kept, ...joined], gear: news.gear ?? day.gear, timetable: news.timetable };
 }

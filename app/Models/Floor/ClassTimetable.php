@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Floor;
 
 use App\Models\BelongsToGym;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,6 +18,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string|null $answer what was answered, as JSON; none where an order was told since
  * @property bool $by_hand whether a coach told an order
  * @property int $news the number of the latest news in it
+ * @property CarbonImmutable $timed_at
  */
 final class ClassTimetable extends Model
 {
@@ -29,5 +31,5 @@ final class ClassTimetable extends Model
     protected $table = 'class_timetables';
 
     /** @var array<string, string> */
-    protected $casts = ['told' => 'array', 'works' => 'array', 'by_hand' => 'boolean'];
+    protected $casts = ['told' => 'array', 'works' => 'array', 'by_hand' => 'boolean', 'timed_at' => 'immutable_datetime'];
 }

@@ -97,7 +97,7 @@ final readonly class FloorQuery
     {
         [$latest, $ids] = $this->news->since($cursor);
         if ($ids === null || $ids === []) {
-            return new ChangesResponse($latest, $ids === null, [], null, null);
+            return new ChangesResponse($latest, $ids === null, [], null, $this->timetables->of($class, $on, $latest, [], $this->pieces()));
         }
         $said = ClassComer::of($class->id, $on);
         $athletes = array_values(Athlete::query()->whereIn('id', $ids)->whereNull('archived_at')->orderBy('name')->orderBy('id')->get()

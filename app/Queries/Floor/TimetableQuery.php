@@ -6,6 +6,7 @@ namespace App\Queries\Floor;
 
 use App\Context\Floor\KeptTimetable;
 use App\Context\Gym\CurrentGym;
+use App\Models\Floor\ClassTimetable;
 use App\Models\Floor\GymClass;
 use App\Responses\Floor\CollisionResponse;
 use App\Responses\Floor\CutResponse;
@@ -32,6 +33,9 @@ final readonly class TimetableQuery
 
     private const MOVED_S = 30;
 
+    /** Where nothing is told for so long, somebody is slower than was planned. */
+    private const HOLDS_S = 60;
+
     public function __construct(
         private KeptTimetable $kept,
         private EveningQuery $evenings,
@@ -52,7 +56,7 @@ final readonly class TimetableQuery
             return null;
         }
         $kept = $this->kept->of($class, $on);
-        if ($kept?->answer !== null && $kept->news >= $news && array_diff_key($sheets, $kept->works) === []) {
+        if ($kept?->answer !== null && $this->isFresh($kept) && $kept->news >= $news && array_diff_key($sheets, $kept->works) === []) {
             return json_decode($kept->answer);
         }
         $evening = $this->evenings->of($class, $on, $kept->works ?? [], $sheets, $pieces);
@@ -130,6 +134,11 @@ final readonly class TimetableQuery
         }
 
         return $moved;
+    }
+
+    private function isFresh(ClassTimetable $kept): bool
+    {
+        return $this->clock->now()->getTimestamp() - $kept->timed_at->getTimestamp() < self::HOLDS_S;
     }
 
     private function isOver(GymClass $class, string $on): bool

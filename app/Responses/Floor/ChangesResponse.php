@@ -28,7 +28,7 @@ final readonly class ChangesResponse
             items: new OA\Items(ref: FloorPieceResponse::class),
         )]
         public ?array $gear,
-        #[OA\Property(ref: TimetableResponse::class, description: 'As it is now; none where nothing is new.', nullable: true)]
+        #[OA\Property(ref: TimetableResponse::class, description: 'As it is now; none where the class is over.', nullable: true)]
         public TimetableResponse|\stdClass|null $timetable,
     ) {
     }

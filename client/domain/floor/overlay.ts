@@ -157,3 +157,16 @@ export function withGear(gear: readonly Schemas['FloorPiece'][], commands: reado
     const told = new Map(commands.flatMap((command) => ('gear' in command ? [[command.gear.gear_id, command.gear.out] as const] : [])));
     return gear.map((piece) => ({ ...piece, out: told.get(piece.id) ?? piece.out }));
 }
+
+/** A timetable with the orders that wait on this device: their turns at the times they were told. */
+export function withOrders(timetable: Schemas['Timetable'] | null, commands: readonly Command[]): Schemas['Timetable'] | null {
+    const told = new Map(
+        commands.flatMap((command) => ('order' in command ? command.order.turns : [])).map((t) => [`${t.athlete_id} ${t.line} ${t.n}`, t]),
+    );
+    return timetable && told.size > 0
+        ? {
+              ...timetable,
+              turns: timetable.turns.map((t) => told.get(`${t.athlete_id} ${t.line} ${t.n}`) ?? t).sort((a, b) => a.at_s - b.at_s),
+          }
+        : timetable;
+}

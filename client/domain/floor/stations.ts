@@ -1,83 +1,145 @@
 import type { Schemas } from '../http';
+import { changeover, type Changeover } from './changeover';
 import type { FloorSet } from './overlay';
 import type { LineNow, Tile } from './tile';
 
 type Piece = Schemas['FloorPiece'];
+type Timetable = Schemas['Timetable'];
+type Choice = Schemas['Choice'];
+
+/** Somebody's set at a station, as it was told or, where it was not, when they are rested. */
+export interface Entry {
+    key: string;
+    tile: Tile;
+    line: LineNow;
+    /** Which set of the line. */
+    n: number;
+    station: string;
+    atMs: number;
+    /** Whether it is what they do next. */
+    isNext: boolean;
+}
 
 export interface Place {
     id: string;
     name: string;
     isOut: boolean;
-    /** Whose turn it is here. */
-    on: Tile[];
-    /** Whose line needs it, the one whose rest ends first in front. */
-    next: Tile[];
-    /** What hangs there now has to come off, and what has to go on, before the next one. */
-    hitch: { off: string[]; on: string[] };
+    /** Who is up; on the floor there is room for all. */
+    now: Entry[];
+    /** What must be done before whoever is up can begin, and then before the next. */
+    before: Changeover;
+    then: Changeover;
+    queue: Entry[];
 }
 
-export interface Clash {
-    band: string;
-    name: string;
-    who: readonly [Tile, Tile];
-    /** Seconds between the two. */
-    apartS: number;
-}
+/** Where there is room for everybody. */
+export const FLOOR = 'floor';
 
-/** Where any bar will do. */
+/** Where any bar will do and none was told. */
 export const ANYWHERE = 'anywhere';
-
-/** Two who want one band within so long want it at once. */
-const CLASH_S = 45;
 
 /** Whether somebody stands or hangs at it. */
 export const isStation = ({ kind }: Piece): boolean => kind === 'bar' || kind === 'rings' || kind === 'machine';
 
-const readyAt = (tile: Tile, nowMs: number): number => Math.max(tile.restEndsAt ?? nowMs, nowMs);
 const isOnFloor = ({ turn, now }: Tile): boolean => now !== undefined && (turn === 'up' || turn === 'rest');
-const byReady = (nowMs: number) => (a: Tile, b: Tile) => readyAt(a, nowMs) - readyAt(b, nowMs);
-const bandsOf = (line: LineNow | undefined): readonly string[] => line?.rung?.bands ?? [];
-
+const gearOf = ({ line }: Entry): string[] => {
+    const setup = line.rung?.exercise.setup;
+    return [...(line.rung?.bands ?? []), ...(setup?.box_id ? [setup.box_id] : [])];
+};
 const stationOf = ({ exercise }: FloorSet): string | null | undefined =>
     exercise?.setup.bar_id ?? exercise?.setup.ring_id ?? exercise?.setup.machine_id;
-/** What the last set there was done on, and what still hangs. */
-const hungOn = (set: FloorSet | undefined): readonly string[] => set?.exercise?.setup.band_ids ?? [];
 
-/** Bars, rings and machines with who is on them, who is next, and what must be hitched anew between the two. */
-export function placesOf(tiles: readonly Tile[], gear: readonly Piece[], nowMs: number): Place[] {
-    const names = new Map(gear.map((g) => [g.id, g.name]));
-    const named = (ids: readonly string[]): string[] => ids.map((id) => names.get(id) ?? 'a band');
-    const busy = tiles.filter((t) => isOnFloor(t) && t.now?.rung).sort(byReady(nowMs));
-    const sets = tiles.flatMap((t) => t.athlete.sets).sort((a, b) => Date.parse(b.performed_at) - Date.parse(a.performed_at));
-    const stations = gear.filter(isStation);
-    return [...stations.map((s) => ({ id: s.id, name: s.name, isOut: s.out })), { id: ANYWHERE, name: 'Any bar', isOut: false }]
-        .map((station) => {
-            const here = busy.filter((t) => (t.now?.rung?.station ?? ANYWHERE) === station.id);
-            const on = here.filter((t) => t.turn === 'up');
-            const next = here.filter((t) => t.turn === 'rest');
-            const follows = here[on.length > 0 ? 1 : 0];
-            const hangs = on[0] ? bandsOf(on[0].now) : hungOn(sets.find((s) => stationOf(s) === station.id));
-            const wanted = bandsOf(follows?.now);
-            const hitch = follows
-                ? { off: named(hangs.filter((b) => !wanted.includes(b))), on: named(wanted.filter((b) => !hangs.includes(b))) }
-                : { off: [], on: [] };
-            return { ...station, on, next, hitch };
-        })
-        .filter((place) => place.isOut || place.on.length + place.next.length > 0);
-}
-
-/** Bands that two need at once on different stations, told before it happens. */
-export function clashesOf(tiles: readonly Tile[], gear: readonly Piece[], nowMs: number): Clash[] {
-    const busy = tiles.filter(isOnFloor).sort(byReady(nowMs));
-    const bands = new Set(busy.flatMap((t) => bandsOf(t.now)));
-    return [...bands].flatMap((band) => {
-        const users = busy.filter((t) => bandsOf(t.now).includes(band));
-        const name = gear.find((g) => g.id === band)?.name ?? 'A band';
-        return users.slice(1).flatMap((second, i): Clash[] => {
-            const first = users[i]!;
-            const apartS = Math.round((readyAt(second, nowMs) - readyAt(first, nowMs)) / 1000);
-            const isShared = first.now?.rung?.station === second.now?.rung?.station;
-            return apartS < CLASH_S && !isShared ? [{ band, name, who: [first, second], apartS }] : [];
-        });
+/** What is left of one athlete's session, in the order that was told; what comes next is always there. */
+function entriesOf(tile: Tile, told: readonly Schemas['Turn'][], startsMs: number, nowMs: number): Entry[] {
+    const entry = (line: LineNow, n: number, turn: Schemas['Turn'] | undefined, isNext: boolean): Entry => ({
+        key: `${tile.athlete.id} ${line.line.line} ${n}`,
+        tile,
+        line,
+        n,
+        station: line.rung === null ? FLOOR : (line.rung.station ?? turn?.station ?? ANYWHERE),
+        atMs: turn === undefined ? Math.max(tile.restEndsAt ?? nowMs, nowMs) : startsMs + turn.at_s * 1000,
+        isNext,
     });
+    const now = tile.now!;
+    const left = told.flatMap((turn) => {
+        const line = tile.lines.find((l) => l.line.line === turn.line);
+        return line !== undefined && turn.n > line.done && line.left > 0 ? [{ line, turn }] : [];
+    });
+    const next = left.find(({ line, turn }) => line === now && turn.n === now.done + 1);
+    const others = left.filter((one) => one !== next).map(({ line, turn }) => entry(line, turn.n, turn, false));
+    return [entry(now, now.done + 1, next?.turn, true), ...others];
 }
+
+/**
+ * Stations with who is up on each, who follows, and what is changed in between. One person is up at a station and one on a band, and whoever is
+ * up stays so until their set is logged: the order is the told one, and the next rested one goes where the first is not there yet.
+ */
+export function placesKept(): (
+    tiles: readonly Tile[],
+    gear: readonly Piece[],
+    timetable: Timetable | null,
+    startsMs: number,
+    nowMs: number,
+) => Place[] {
+    let up = new Set<string>();
+    return (tiles, gear, timetable, startsMs, nowMs) => {
+        const names = new Map(gear.map((g) => [g.id, g.name]));
+        const out = new Set(gear.filter((g) => g.out).map((g) => g.id));
+        const entries = tiles
+            .filter(isOnFloor)
+            .flatMap((t) => entriesOf(t, timetable?.turns.filter((turn) => turn.athlete_id === t.athlete.id) ?? [], startsMs, nowMs))
+            .sort((a, b) => a.atMs - b.atMs || Number(b.isNext) - Number(a.isNext));
+        const taken = new Set<string>();
+        const now = new Set<string>();
+        const isHead = (entry: Entry): boolean => entries.find((e) => e.station === entry.station) === entry;
+        const claim = (entry: Entry): void => {
+            const needs = [...(entry.station === FLOOR ? [] : [entry.station]), ...gearOf(entry)];
+            if (!needs.some((id) => taken.has(id) || out.has(id))) {
+                needs.forEach((id) => taken.add(id));
+                now.add(entry.key);
+            }
+        };
+        const rested = entries.filter((e) => e.isNext && e.tile.turn === 'up');
+        rested.filter((e) => up.has(e.key)).forEach(claim);
+        rested.filter((e) => !now.has(e.key) && (e.atMs <= nowMs || isHead(e))).forEach(claim);
+        up = now;
+
+        const sets = tiles.flatMap((t) => t.athlete.sets).sort((a, b) => Date.parse(b.performed_at) - Date.parse(a.performed_at));
+        const stations = [
+            ...gear.filter(isStation).map((s) => ({ id: s.id, name: s.name, isOut: s.out })),
+            { id: ANYWHERE, name: 'Any bar', isOut: false },
+            { id: FLOOR, name: 'Floor', isOut: false },
+        ];
+        return stations
+            .map((station): Place => {
+                const here = entries.filter((e) => e.station === station.id);
+                const onNow = here.filter((e) => now.has(e.key));
+                const queue = here.filter((e) => !now.has(e.key));
+                const stands = standing(sets.filter((s) => stationOf(s) === station.id));
+                const isNow = station.id === FLOOR ? undefined : onNow[0];
+                const with_ = over(stands, isNow && setupOf(isNow));
+                return {
+                    ...station,
+                    now: onNow,
+                    before: changeover(stands, isNow && setupOf(isNow), names),
+                    then: changeover(with_, station.id === FLOOR ? undefined : queue[0] && setupOf(queue[0]), names),
+                    queue,
+                };
+            })
+            .filter((place) => place.isOut || place.now.length + place.queue.length > 0);
+    };
+}
+
+const setupOf = ({ line }: Entry): Choice | undefined => line.rung?.exercise.setup;
+
+/** A set-up put up over another: what it does not touch still stands. */
+const over = (under: Choice | undefined, choice: Choice | undefined): Choice | undefined =>
+    choice === undefined
+        ? under
+        : choice.band_ids
+          ? choice
+          : { ...choice, ...(under?.band_ids && { band_ids: under.band_ids, attach: under.attach, knee_band_id: under.knee_band_id }) };
+
+/** What stands at a station after its sets of today, the last first: bands hang until others are hung up. */
+const standing = (sets: readonly FloorSet[]): Choice | undefined =>
+    sets.reduceRight<Choice | undefined>((under, set) => over(under, set.exercise?.setup), undefined);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Clash } from '../../domain/floor/stations';
+import type { Collision } from '../../domain/floor/collisions';
 import { calledName, countWords, isBlocking, type Tile } from '../../domain/floor/tile';
 import { refusalWords } from '../../domain/problems';
 import { commandWords } from '../../domain/commandWords';
@@ -18,7 +18,9 @@ const props = defineProps<{
     nowMs: number;
     chosen: boolean;
     typed: number | null;
-    clash: Clash | undefined;
+    collision: Collision | undefined;
+    /** Where somebody rested waits for their turn; none where they are up. */
+    waitsAt: string | undefined;
     /** Names of gear that is out today. */
     out: ReadonlySet<string>;
     coachName: (id: string | null) => string;
@@ -77,7 +79,7 @@ const last = computed(() =>
 <template>
     <article
         class="tile"
-        :class="[`is-${tile.turn}`, { chosen }]"
+        :class="[`is-${tile.turn === 'up' && waitsAt ? 'ready' : tile.turn}`, { chosen }]"
         :aria-label="athlete.name"
         :data-athlete="athlete.id"
         @pointerdown="emit('choose')"
@@ -133,9 +135,8 @@ const last = computed(() =>
                 <button type="button" class="plain" @click="emit('keepBoth', tile.twice[1].id)">Both</button>
             </p>
             <p v-else-if="isOut" class="note">out of use today: switch</p>
-            <p v-else-if="clash" class="note">
-                {{ clash.name }}: {{ clash.who.map(calledName).join(' and ') }} {{ clash.apartS > 0 ? `within ${clash.apartS} s` : 'now' }}
-            </p>
+            <p v-else-if="collision" class="note">{{ collision.what }}</p>
+            <p v-else-if="waitsAt && tile.turn === 'up'" class="note quiet">ready, waits for {{ waitsAt }}</p>
             <p v-else-if="line.way === 'lowering' && tile.loweringsLeft < line.line.aim && tile.loweringsLeft > 0" class="note">
                 stop at {{ tile.loweringsLeft }}: then the cap is reached
             </p>

@@ -27,7 +27,7 @@ final class Retiming
         $stationAt = array_flip(array_keys($evening->stations));
         $waiting = [];
         foreach ($evening->comers as $a => $comer) {
-            $from = 0;
+            $from = PHP_INT_MIN;
             for ($turn = $chart->next[$a]; $chart->isOf($turn, $a); $turn++) {
                 $slot = $slots["$comer->id\n{$comer->turns[$turn - $chart->first[$a]]->id}"] ?? null;
                 $from = max($from, $slot->startS ?? $chart->headS[$turn]);
