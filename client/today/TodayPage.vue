@@ -60,7 +60,7 @@ const watches = useStopwatches((id, seconds) => {
     return true;
 });
 const keys = useFloorKeys({
-    tiles: () => (by.value === 'athlete' ? tiles.value : []),
+    tiles: () => (by.value === 'athlete' ? tiles.value : places.value.flatMap((p) => p.now.map((e) => e.tile))),
     commands,
     watches,
     open: (tile) => (openId.value = tile.athlete.id),
@@ -159,14 +159,19 @@ watch(
                 :out="out"
                 :places="places"
                 :free="free"
+                :tiles="tiles"
+                :coach-name="floor.coachName"
                 :collisions="collisions"
                 :hour="hour"
                 :commands="commands"
                 :watches="watches"
                 :now-ms="nowMs"
+                :chosen-id="keys.byKey.value ? keys.chosenId.value : undefined"
+                :typed="keys.typed.value"
                 @open="openId = $event.athlete.id"
                 @move="floor.moveBefore"
                 @take="turns.take"
+                @keep-both="floor.keepBoth"
             />
             <FloorPad
                 v-if="padAsked"

@@ -167,6 +167,7 @@ it('answers every route as the document says, in a gym with something of everyth
     );
     expect($ask('GET /api/v1/classes/{class}/days/{on}/news', $day, query: "since={$cursor['cursor']}")->json('athletes'))->toHaveCount(1);
     $ask('GET /api/v1/classes/{class}/days/{on}/workout', $day, query: 'task=21-15-9%20pull-ups&set=10');
+    $ask('GET /api/v1/classes/{class}/days/{on}/fresh-plan', $day);
     $ask('GET /api/v1/pulse/{ticket}', ['ticket' => $cursor['pulse']]);
     $ask('GET /api/v1/classes');
     $ask('GET /api/v1/classes/{class}/report', ['class' => $class]);

@@ -2,12 +2,10 @@
 import { computed } from 'vue';
 import type { Collision } from '../../domain/floor/collisions';
 import { calledName, countWords, isBlocking, type Tile } from '../../domain/floor/tile';
-import { refusalWords } from '../../domain/problems';
-import { commandWords } from '../../domain/commandWords';
 import { clock, day } from '../../domain/units';
-import { useCommandQueue } from '../../composables/useCommandQueue';
 import SetDots from './SetDots.vue';
 import TileAction from './TileAction.vue';
+import TileNotes from './TileNotes.vue';
 import type { Stopwatches } from './useStopwatches';
 import type { TileCommands } from './useTileCommands';
 
@@ -31,9 +29,6 @@ const SORE_DAYS = 3;
 
 const athlete = computed(() => props.tile.athlete);
 const line = computed(() => props.tile.now);
-const queue = useCommandQueue();
-/** What the server would not take stays here with the reason, until somebody sends it again or drops it. */
-const refused = computed(() => queue.refused.find((w) => w.athleteId === athlete.value.id));
 const leftMs = computed(() => (props.tile.restEndsAt ?? 0) - props.nowMs);
 const part = computed(() => (props.tile.restS > 0 ? Math.min(1, Math.max(0, 1 - leftMs.value / (props.tile.restS * 1000))) : 1));
 const undo = computed(() => props.commands.undoable(athlete.value.id));
@@ -49,19 +44,6 @@ const sore = computed(() => {
     return before !== null && soreness === null && sets.length === 0 && props.nowMs - Date.parse(before) < SORE_DAYS * 86_400_000
         ? `Sore from ${day(before)}? 0–5`
         : undefined;
-});
-const twice = computed(() => {
-    const [a, b] = props.tile.twice ?? [];
-    if (!a || !b) {
-        return '';
-    }
-    const of = a.setup_name === null || a.setup_name === line.value?.rung?.name ? '' : `${a.setup_name}: `;
-    return (
-        of +
-        (a.by === b.by
-            ? `${countWords(a)} and ${countWords(b)}, on two devices`
-            : `${props.coachName(a.by)} ${countWords(a)}, ${props.coachName(b.by)} ${countWords(b)}`)
-    );
 });
 /** What comes after the sets that are left of this line. */
 const then = computed(() => {
@@ -90,11 +72,7 @@ const last = computed(() =>
             <SetDots v-if="line && (tile.turn === 'up' || tile.turn === 'rest')" :line="line" />
         </header>
 
-        <p v-if="refused?.problem" class="note refused" role="alert">
-            <span class="whole">Not stored: {{ commandWords(refused.command) }}. {{ refusalWords(refused.problem) }}</span>
-            <button type="button" class="plain" @click="queue.sendAgain(refused.id)">Send again</button>
-            <button type="button" class="plain" @click="queue.drop(refused.id)">Drop it</button>
-        </p>
+        <TileNotes :tile="tile" :commands="commands" :coach-name="coachName" @keep-both="emit('keepBoth', $event)" />
         <template v-if="tile.turn === 'away'">
             <p class="what">not here</p>
             <div class="foot"><button type="button" class="small plain" @click="emit('here')">Here after all</button></div>
@@ -119,7 +97,7 @@ const last = computed(() =>
             </div>
         </template>
         <template v-else-if="line">
-            <div class="about">
+            <div v-if="!tile.twice" class="about">
                 <p class="what">
                     {{ line.rung?.name ?? line.line.name }}
                     <span v-if="line.line.purpose === 'try'" class="mark">strict try, fresh</span>
@@ -127,14 +105,9 @@ const last = computed(() =>
                     <span v-if="line.line.begun">{{ line.line.begun.reps }} on {{ line.line.begun.name }} first</span>
                     <span v-if="line.line.remark" class="dim">{{ line.line.remark }}</span>
                 </p>
-                <button v-if="undo && !tile.twice" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
+                <button v-if="undo" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
             </div>
-            <p v-if="tile.twice" class="note" role="status">
-                <span class="whole">Logged twice? {{ twice }}</span>
-                <button type="button" class="plain" @click="commands.takeBack(athlete.id, tile.twice[1])">Keep the first</button>
-                <button type="button" class="plain" @click="emit('keepBoth', tile.twice[1].id)">Both</button>
-            </p>
-            <p v-else-if="isOut" class="note">out of use today: switch</p>
+            <p v-if="isOut" class="note">out of use today: switch</p>
             <p v-else-if="collision" class="note">{{ collision.what }}</p>
             <p v-else-if="waitsAt && tile.turn === 'up'" class="note quiet">ready, waits for {{ waitsAt }}</p>
             <p v-else-if="line.way === 'lowering' && tile.loweringsLeft < line.line.aim && tile.loweringsLeft > 0" class="note">

@@ -4,6 +4,7 @@ import type { Entry, Place } from '../../domain/floor/stations';
 import type { Tile } from '../../domain/floor/tile';
 import CollisionNote from './CollisionNote.vue';
 import StationColumn from './StationColumn.vue';
+import StationNotes from './StationNotes.vue';
 import { useReorder } from './useReorder';
 import type { Stopwatches } from './useStopwatches';
 import type { TileCommands } from './useTileCommands';
@@ -13,14 +14,24 @@ defineProps<{
     places: readonly Place[];
     free: readonly string[];
     collisions: readonly Collision[];
+    tiles: readonly Tile[];
+    coachName: (id: string | null) => string;
     commands: TileCommands;
     watches: Stopwatches;
     nowMs: number;
     /** Gear that is out of use today. */
     out: ReadonlySet<string>;
     hour: (ms: number) => string;
+    /** Who is chosen by the keyboard, and the count that was typed. */
+    chosenId: string | undefined;
+    typed: number | null;
 }>();
-const emit = defineEmits<{ open: [tile: Tile]; move: [moved: Entry, before: Entry | undefined]; take: [way: Way] }>();
+const emit = defineEmits<{
+    open: [tile: Tile];
+    move: [moved: Entry, before: Entry | undefined];
+    take: [way: Way];
+    keepBoth: [setId: string];
+}>();
 
 const reorder = useReorder((moved, before) => emit('move', moved, before));
 </script>
@@ -40,10 +51,19 @@ const reorder = useReorder((moved, before) => emit('move', moved, before));
             :now-ms="nowMs"
             :out="out"
             :reorder="reorder"
+            :chosen-id="chosenId"
+            :typed="typed"
             @open="emit('open', $event)"
         />
     </div>
     <p v-if="free.length > 0" class="free dim">Free: {{ free.join(', ') }}</p>
+    <StationNotes
+        :tiles="tiles"
+        :commands="commands"
+        :coach-name="coachName"
+        @open="emit('open', $event)"
+        @keep-both="emit('keepBoth', $event)"
+    />
 </template>
 
 <style scoped>

@@ -18,6 +18,8 @@ const props = defineProps<{
     /** Gear that is out of use today. */
     out: ReadonlySet<string>;
     reorder: Reorder;
+    chosenId: string | undefined;
+    typed: number | null;
 }>();
 const emit = defineEmits<{ open: [tile: Tile] }>();
 
@@ -67,7 +69,13 @@ function tap(entry: Entry): void {
         <h2>{{ place.name }}</h2>
         <p v-if="place.isOut" class="note">out of use today</p>
         <p v-if="before && place.now.length > 0" class="hitch">{{ before }}</p>
-        <div v-for="entry in place.now" :key="entry.key" :class="['now', { open: place.id === FLOOR }]" :data-now="entry.tile.athlete.id">
+        <div
+            v-for="entry in place.now"
+            :key="entry.key"
+            :class="['now', { open: place.id === FLOOR, chosen: chosenId === entry.tile.athlete.id }]"
+            :data-now="entry.tile.athlete.id"
+            :data-athlete="entry.tile.athlete.id"
+        >
             <button type="button" class="who" @click="tap(entry)">
                 <b>{{ calledName(entry.tile) }}</b>
                 <span class="set">{{ setWords(entry) }}</span>
@@ -75,7 +83,12 @@ function tap(entry: Entry): void {
                 <span v-if="needsOut(entry)" class="note">broken or missing today: switch</span>
             </button>
             <div class="keys">
-                <TileAction :tile="entry.tile" :commands="commands" :watches="watches" :typed="null" />
+                <TileAction
+                    :tile="entry.tile"
+                    :commands="commands"
+                    :watches="watches"
+                    :typed="chosenId === entry.tile.athlete.id ? typed : null"
+                />
                 <button type="button" class="more" :aria-label="`Another count or note for ${entry.tile.athlete.name}`" @click="tap(entry)">
                     ⋯
                 </button>

@@ -19,7 +19,7 @@ return new class extends Migration
             $table->date('held_on');
             $table->jsonb('told');
             $table->jsonb('works');
-            $table->jsonb('answer')->nullable();
+            $table->json('answer')->nullable();
             $table->boolean('by_hand')->default(false);
             $table->bigInteger('news');
             $table->timestampTz('timed_at', 6);

@@ -14,6 +14,7 @@ it.each<[Command, string]>([
     [{ beside: { id: 'b', performed_at: at, accessory: 'side-plank', seconds: 30 } }, 'side plank'],
     [{ coming: { id: 'c', class_id: 'k', on: '2026-03-20', coming: true, told_at: at } }, 'Comes'],
     [{ coming: { id: 'c', class_id: 'k', on: '2026-03-20', coming: false, told_at: at } }, 'Does not come'],
+    [{ order: { id: 'o', class_id: 'k', on: '2026-03-20', turns: [], told_at: at } }, 'Order of the class'],
     [{ pain: { id: 'p', pain: { place: 'elbow', level: null } } }, 'Pain: Elbow'],
     [{ gear: { id: 'g', gear_id: 'h', out: true, told_at: at } }, 'Gear out of use today'],
     [{ gear: { id: 'g', gear_id: 'h', out: false, told_at: at } }, 'Gear back in use'],

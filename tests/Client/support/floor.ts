@@ -35,6 +35,7 @@ export const line = (changes: Partial<Line> = {}): Line => ({
     begun: null,
     tempo: null,
     rest_s: 120,
+    set_s: 50,
     seconds: null,
     cues: ['Blades down first.'],
     cautions: [],
@@ -146,10 +147,24 @@ export const classDay = (athletes: Athlete[], changes: Partial<Schemas['ClassDay
     athletes,
     left_over: [],
     gear,
+    timetable: null,
     coaches: [
         { id: ME, name: 'Coach' },
         { id: 'bea', name: 'Bea' },
     ],
     roster: [{ id: 'yves', name: 'Yves Alder', kind: 'gym' }],
+    ...changes,
+});
+
+/** What is told of a class that began half an hour ago: turns as [athlete, line, n, seconds from the beginning, station]. */
+export const timetable = (
+    turns: readonly (readonly [string, string, number, number, string])[],
+    changes: Partial<Schemas['Timetable']> = {},
+): Schemas['Timetable'] => ({
+    ends_at: '2026-03-20T12:39:00Z',
+    fits: true,
+    turns: turns.map(([athlete_id, of, n, at_s, station]) => ({ athlete_id, line: of, n, at_s, station })),
+    collisions: [],
+    cuts: [],
     ...changes,
 });

@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { tileOf } from '../../../client/domain/floor/tile';
 import FloorBar from '../../../client/today/FloorBar.vue';
-import { athlete, classDay } from '../support/floor';
+import { athlete, classDay, timetable } from '../support/floor';
 import { show } from '../support/screen';
 
 const held = classDay([]).class;
@@ -18,6 +18,7 @@ const bar = (nowMs: number, changes: Record<string, unknown> = {}) =>
         tiles: [athlete('Ada'), athlete('Bo', undefined, { coming: false })].map((a) => tileOf(a, nowMs)),
         nowMs,
         isAlone: false,
+        timetable: null,
         canBuzz: true,
         awake: { isSupported: { value: false }, isActive: { value: false } },
         ...changes,
@@ -52,7 +53,7 @@ it('says that the server is away, and only then', () => {
 
 it('looks by station, picks another class, opens who is here and the gear, and closes the menu over the panel', async () => {
     const { press, user, emitted } = bar(at('12:00'));
-    await press('Bars and rings');
+    await press('Stations');
     await press('Who is here');
     const menu = document.querySelector('details')!;
     menu.open = true;
@@ -74,4 +75,26 @@ it('turns tone and buzz on and off, and offers no buzz where the device has none
     expect([emitted('update:sound'), emitted('update:buzz')]).toEqual([[[true]], [[false]]]);
     document.body.innerHTML = '';
     expect(bar(at('12:00'), { canBuzz: false }).text()).not.toContain('Buzz');
+});
+
+it('says when all are done, and of a class that does not fit what to leave out first and what that saves', () => {
+    expect(bar(at('12:00'), { timetable: timetable([]) }).text()).toContain('1 here · all done about 12:39 · ends 12:45, 45 min');
+    document.body.innerHTML = '';
+    const cuts = [
+        { athlete_id: 'ada', line: 'trunk:plank', sets: 2, saves_s: 240 },
+        { athlete_id: 'ada', line: 'main:bands', sets: 1, saves_s: 60 },
+    ];
+    const late = timetable([], { ends_at: '2026-03-20T12:49:10Z', fits: false, cuts });
+    expect(bar(at('12:00'), { timetable: late }).text()).toContain(
+        '5 min longer than the class. Leave out Ada: Plank and 1 more, saves 5 min',
+    );
+    document.body.innerHTML = '';
+    expect(bar(at('12:00'), { timetable: { ...late, cuts: [] } }).text()).toContain('5 min longer than the class.');
+});
+
+it('opens the fresh plan from the menu', async () => {
+    const { press, emitted } = bar(at('12:00'), { timetable: timetable([]) });
+    document.querySelector('details')!.open = true;
+    await press('Plan the rest anew');
+    expect(emitted('plan')).toHaveLength(1);
 });

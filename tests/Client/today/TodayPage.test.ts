@@ -4,7 +4,7 @@ import { commandStore } from '../../../client/domain/device';
 import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { useSession } from '../../../client/composables/useSession';
 import TodayPage from '../../../client/today/TodayPage.vue';
-import { athlete, classDay, done, hang, line, lowering, plank, sheet, heronRung } from '../support/floor';
+import { athlete, classDay, done, hang, line, lowering, plank, sheet, heronRung, timetable } from '../support/floor';
 import { COACH, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, sentCommands, sentSets, serve, takenBack } from '../support/server';
@@ -15,7 +15,7 @@ const DAY = 'GET /api/v1/classes/c/days/2026-03-20';
 const day = (...athletes: ReturnType<typeof athlete>[]) => classDay(athletes);
 const list = (held: Schemas['HeldClass'][]): Schemas['ClassList'] => ({ today: '2026-03-20', items: [], held, tags: ['noon'] });
 const idOf = (command: Commands[number]): string =>
-    (command.set ?? command.taken_back ?? command.beside ?? command.signal ?? command.pain ?? command.coming)!.id;
+    (command.set ?? command.taken_back ?? command.beside ?? command.signal ?? command.pain ?? command.coming ?? command.order)!.id;
 
 /** The clock of the page stands still until it is moved on. */
 const pass = (s: number): void => void vi.setSystemTime(new Date(Date.now() + s * 1000));
@@ -23,7 +23,11 @@ const pass = (s: number): void => void vi.setSystemTime(new Date(Date.now() + s 
 /** The class on the floor, in front of a server that stores what it is sent; what waits is sent only where it is up. */
 async function floor(
     of: Schemas['ClassDay'],
-    { news = { cursor: 7, missed: false, gear: null, athletes: [] } as Schemas['News'] | (() => unknown), up = true } = {},
+    {
+        news = { cursor: 7, missed: false, gear: null, timetable: null, athletes: [] } as Schemas['News'] | (() => unknown),
+        up = true,
+        by = 'Athletes',
+    } = {},
 ) {
     const asked = serve({
         'GET /api/v1/classes': () => list([of.class]),
@@ -42,6 +46,7 @@ async function floor(
     useSession().change({ ...me });
     useCommandQueue().serve(COACH);
     await shown.sees(of.class.name);
+    await shown.press(by);
     const commands = (): Commands => [...new Map(sentCommands(asked).map((d) => [idOf(d), d] as const)).values()];
     const tile = (name: string): string => document.querySelector(`[aria-label="${name}"]`)!.textContent.replace(/\s+/g, ' ');
     return { ...shown, asked, commands, tile };
@@ -239,7 +244,7 @@ it('takes in what another coach logged, says so of the same set logged twice, an
     const theirs = done(8, '2026-03-20T11:59:40Z', { by: 'bea' });
     const both = athlete('Ada', [line(), plank], { sets: [theirs, done(8, '2026-03-20T11:59:58Z')] });
     const { press, sees, commands, asked } = await floor(day(athlete('Ada')), {
-        news: { cursor: 9, missed: false, gear: null, athletes: [both] },
+        news: { cursor: 9, missed: false, gear: null, timetable: null, athletes: [both] },
     });
     await sees('Logged twice? Bea 8, Coach 8');
     expect(asked.find((a) => a.command === `${DAY}/news`)?.query).toEqual({ since: '7' });
@@ -257,7 +262,7 @@ it('drops an answer that was on its way while a set of this device came to stand
     const theirs = athlete('Ada', [line(), plank], { sets: [done(5, '2026-03-20T11:50:00Z', { by: 'bea' })] });
     let answer = (): void => {};
     let asks = 0;
-    const news = { cursor: 9, missed: false, gear: null, athletes: [theirs] };
+    const news = { cursor: 9, missed: false, gear: null, timetable: null, athletes: [theirs] };
     const { press, tile, asked } = await floor(day(athlete('Ada')), {
         news: () => ((asks += 1), asks === 1 ? new Promise((come) => (answer = () => come(news))) : { ...news, cursor: 9 }),
     });
@@ -298,7 +303,7 @@ it('marks who is away, brings in a walk-in, and shows bars with who is next', as
     const { press, fill, commands, sees } = await floor(
         day(athlete('Ada'), athlete('Bo', [line()], { sets: [done(8, '2026-03-20T11:59:30Z')] })),
     );
-    await press('Bars and rings');
+    await press('Stations');
     await sees('Beam bar');
     await press('Who is here');
     await press(/^Ada Marsh/);
@@ -337,4 +342,37 @@ it('says what to do where there is no class', async () => {
     serve({ 'GET /api/v1/classes': () => list([]) });
     const { sees } = show(TodayPage);
     await sees('Make the first class');
+});
+
+it('opens by station once two share a bar, with what is undone, unsettled, and who is at none', async () => {
+    const twice = [done(8, '2026-03-20T11:59:40Z', { by: 'bea' }), done(8, '2026-03-20T11:59:58Z')];
+    const of = day(athlete('Ada'), athlete('Bo', [line()], { sets: twice }), athlete('Cy', [line()], { coming: false }));
+    const { press, sees, commands, text } = await floor(of, { by: 'Stations' });
+    await sees('Logged twice? Bea 8, Coach 8');
+    expect(text()).toMatch(/Not here Cy/);
+    await press(/^8 as asked for Ada/);
+    await press('Undo 8, Ada');
+    await press('Keep the first');
+    await eventually(() => expect(commands().map((d) => d.taken_back?.set_id)).toContain(twice[1]!.id));
+});
+
+it('sends an order that was told by hand, and shows it at once', async () => {
+    const resting = (name: string, ago: string) => athlete(name, [line()], { sets: [done(8, ago)] });
+    const of = day(athlete('Ada', [line()]), resting('Bo', '2026-03-20T11:59:00Z'), resting('Cy', '2026-03-20T11:59:30Z'));
+    of.timetable = timetable([
+        ['ada', 'main:bands', 1, 1790, 'b'],
+        ['bo', 'main:bands', 2, 1870, 'b'],
+        ['cy', 'main:bands', 2, 1900, 'b'],
+    ]);
+    const { press, commands, text } = await floor(of, { by: 'Stations', up: false });
+    expect(text()).toMatch(/Ada.*Bo.*Cy/);
+    await press(/^Move Cy/);
+    await press(/^Bo/);
+    await eventually(() => expect(text()).toMatch(/Ada.*Cy.*Bo/));
+    await eventually(() =>
+        expect(commands().find((d) => d.order)?.order).toMatchObject({
+            class_id: 'c',
+            turns: [{ athlete_id: 'cy', line: 'main:bands', n: 2, at_s: 1869, station: 'b' }],
+        }),
+    );
 });

@@ -14,7 +14,6 @@ use SteadyRung\Floor\Timetable\Retiming;
 use SteadyRung\Floor\Timetable\Search;
 use SteadyRung\Floor\Timetable\Slot;
 use SteadyRung\Floor\Timetable\StationKind;
-use SteadyRung\Floor\Timetable\Timetable;
 use SteadyRung\Floor\Timetable\Turn;
 
 /** Two bars, two bands; each athlete as id => [arrives, turns]. */
