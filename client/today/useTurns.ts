@@ -1,4 +1,5 @@
-import { computed, ref, type ComputedRef, type WritableComputedRef } from 'vue';
+import { useLocalStorage } from '@vueuse/core';
+import { computed, type ComputedRef, type WritableComputedRef } from 'vue';
 import type { Collision, Way } from '../domain/floor/collisions';
 import { FLOOR } from '../domain/floor/stations';
 import type { Tile } from '../domain/floor/tile';
@@ -17,14 +18,14 @@ export interface Turns {
 /** Whose turn it is, and what is done where two need one thing. */
 export function useTurns(floor: Floor): Turns {
     const { places, collisions } = floor;
-    const chosen = ref<'athlete' | 'station'>();
+    const chosen = useLocalStorage<'athlete' | 'station' | ''>('steady-rung.by', '');
     const isShared = useEver(() =>
         places.value.some((p) => p.id !== FLOOR && new Set([...p.now, ...p.queue].map((e) => e.tile.athlete.id)).size > 1),
     );
     const upNow = computed(() => new Set(places.value.flatMap((p) => p.now.map((e) => e.tile.athlete.id))));
 
     return {
-        by: computed({ get: () => chosen.value ?? (isShared.value ? 'station' : 'athlete'), set: (to) => (chosen.value = to) }),
+        by: computed({ get: () => chosen.value || (isShared.value ? 'station' : 'athlete'), set: (to) => (chosen.value = to) }),
         waitsAt: computed(
             () => (tile) =>
                 upNow.value.has(tile.athlete.id)

@@ -152,7 +152,7 @@ final class Device
 
     public function visit(): void
     {
-        $this->page->visit('/today')->see($this->class)->see('as asked');
+        $this->page->visit('/today')->see($this->class)->see('as asked')->press('Athletes');
     }
 
     /**

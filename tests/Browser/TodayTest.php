@@ -35,7 +35,7 @@ function undone(Page $page): int
 it('shows a newcomer a class in full swing, and both evenings on the calendar', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->go('/')->see('12 here')->see('as asked');
+        $page->signIn()->go('/')->see('12 here')->see('as asked')->press('Athletes');
         expect($page->script('return document.documentElement.scrollHeight <= innerHeight'))->toBeTrue()
             ->and($page->script('return document.querySelectorAll("[data-athlete]").length'))->toBe(12);
         $page->visit('/today/classes')->see('Every Tuesday at 18:30')->see('Every Thursday at 18:30');
@@ -47,7 +47,7 @@ it('shows a newcomer a class in full swing, and both evenings on the calendar', 
 it('goes through a whole class by keyboard alone', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->go('/today')->see('as asked');
+        $page->signIn()->go('/today')->see('as asked')->press('Athletes');
         $all = (int) $page->script('return document.querySelectorAll("[data-athlete]").length');
         $can = loggable($page);
         for ($i = 0; $i < $all; $i++) {
@@ -73,10 +73,10 @@ it('goes through a whole class by keyboard alone', function (): void {
 it('goes through a whole class by thumb alone, on targets large enough, in both themes without a fault', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     try {
-        $page->signIn()->go('/today')->see('as asked');
+        $page->signIn()->go('/today')->see('as asked')->press('Athletes');
         foreach (['light', 'dark'] as $theme) {
             $page->script("localStorage.setItem('steady-rung.theme', '$theme')");
-            $page->visit('/today')->see('as asked');
+            $page->visit('/today')->see('as asked')->press('Athletes');
             $small = $page->script(
                 'return [...document.querySelectorAll("main button, main a, main summary")].filter((e) => e.checkVisibility()).filter((e) => { const r = e.getBoundingClientRect(); return r.height < 43.5 || r.width < 43.5; }).map((e) => e.outerHTML.slice(0, 120))',
             );
@@ -96,7 +96,7 @@ it('goes through a whole class by thumb alone, on targets large enough, in both 
         $page->thumb('[data-athlete] .more')->see('What failed first?');
         expect($page->accessibilityViolations())->toBe([], 'pad');
         $page->script('history.back()');
-        $page->dontSee('What failed first?')->press('Bars and rings')->see('free now');
+        $page->dontSee('What failed first?')->press('Stations')->see('Beam bar');
         expect($page->accessibilityViolations())->toBe([], 'stations');
         $page->press('Who is here')->see('Somebody else walks in');
         expect($page->accessibilityViolations())->toBe([], 'who is here')
@@ -111,7 +111,7 @@ it('goes through a whole class by thumb alone, on targets large enough, in both 
 it('decides the calls of the class from where one sees who did what', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->go('/today')->see('as asked');
+        $page->signIn()->go('/today')->see('as asked')->press('Athletes');
         $page->visit(
             (string) $page->script('return document.querySelector(".menu a[href$=after]").getAttribute("href")'),
         )->see('trained')->see('Calls of this class')->press(
@@ -139,7 +139,7 @@ it('takes a class made and gear put out of use without a network, and the server
     ));
     $toggle = fn (string $then): string => "const b = [...document.querySelectorAll('.n-drawer button')].find((b) => b.textContent.includes('Cable column')); if (!b) return false; if (!b.textContent.includes('$then')) b.click(); return b.textContent.includes('$then');";
     try {
-        $page->signIn()->go('/today')->see('as asked')->offline(true);
+        $page->signIn()->go('/today')->see('as asked')->press('Athletes')->offline(true);
         $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Broken or missing today');
         Wait::until(fn (): bool => (bool) $page->script($toggle('out today')), 'The machine is not out of use.');
         $page->press('close')
@@ -157,7 +157,7 @@ it('takes a class made and gear put out of use without a network, and the server
         $page->offline(false);
         $page->see('Nothing waits.')->press('close')->dontSee('Kept on this device');
         expect($made())->toBe(1);
-        $page->go('/today')->see('as asked')->click(WebDriverBy::cssSelector('.menu summary'))->press('Broken or missing today');
+        $page->go('/today')->see('as asked')->press('Athletes')->click(WebDriverBy::cssSelector('.menu summary'))->press('Broken or missing today');
         Wait::until(
             fn (): bool => (bool) $page->script(
                 "return [...document.querySelectorAll('.n-drawer button')].some((b) => b.textContent.includes('Cable column') && b.textContent.includes('out today'))",
@@ -177,21 +177,21 @@ it('takes a newer program when the coach says so, and keeps what waits to be sen
     $was = (string) file_get_contents($worker);
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->go('/today')->see('as asked');
+        $page->signIn()->go('/today')->see('as asked')->press('Athletes');
         Wait::until(
             fn (): bool => (bool) $page->script(
                 'return navigator.serviceWorker.controller !== null || navigator.serviceWorker.ready.then(() => location.reload())',
             ),
             'No program is on the device.',
         );
-        $page->see('as asked')->bar('*/api/v1/commands');
+        $page->see('as asked')->press('Athletes')->bar('*/api/v1/commands');
         $page->script('window.older = true; document.querySelector("[data-athlete] .go:not(.watch)").click()');
         $page->see('1 set waits');
         file_put_contents($worker, str_replace('SKIP_WAITING', $takesOver, $was)."\n// newer\n");
         $page->script('return navigator.serviceWorker.getRegistration().then((r) => r.update()).then(() => true)');
         $page->press('Take the new version');
         Wait::until(fn (): bool => $page->script('return window.older === undefined') === true, 'The older program still runs.');
-        $page->see('as asked')->see('1 set waits')->dontSee('Take the new version')->bar()->dontSee('1 set waits');
+        $page->see('as asked')->press('Athletes')->see('1 set waits')->dontSee('Take the new version')->bar()->dontSee('1 set waits');
         expect(refused($page))->toBe([]);
     } finally {
         file_put_contents($worker, $was);
@@ -205,9 +205,9 @@ it('takes a newer program when the coach says so, and keeps what waits to be sen
 it('loads little', function (): void {
     $page = Page::open(Instance::url(), 390, 844);
     try {
-        $page->signIn()->visit('/today')->see('as asked');
+        $page->signIn()->visit('/today')->see('as asked')->press('Athletes');
         $page->script('return navigator.serviceWorker.getRegistrations().then((all) => Promise.all(all.map((r) => r.unregister())))');
-        $page->visit('/today')->see('as asked');
+        $page->visit('/today')->see('as asked')->press('Athletes');
         $kb = (float) $page->script(
             'return performance.getEntriesByType("resource").filter((e) => e.name.endsWith(".js") && !/sw\.js|workbox/.test(e.name)).reduce((sum, e) => sum + e.encodedBodySize, 0) / 1000',
         );
@@ -220,7 +220,7 @@ it('loads little', function (): void {
 it('splits a workout that is typed, and logs a set of it with one tap', function (): void {
     $page = Page::open(Instance::url(), 1280, 800);
     try {
-        $page->signIn()->go('/today')->see('as asked');
+        $page->signIn()->go('/today')->see('as asked')->press('Athletes');
         $page->visit((string) $page->script('return document.querySelector(".menu a[href$=workout]").getAttribute("href")'))
             ->fill('Pulls of the workout', '5 rounds, 4 pulls')
             ->press('Split it')

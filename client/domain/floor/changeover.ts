@@ -18,8 +18,16 @@ const bandsOf = (choice: Choice | undefined): readonly string[] => choice?.band_
 const limbOf = (choice: Choice, band: string): string =>
     choice.kind === 'band-pulldown' ? 'overhead' : choice.knee_band_id === band || choice.attach === 'knee' ? 'knee' : 'foot';
 
-/** From the set-up that stands there to the next; a band stays on a bar while somebody pulls without one. */
-export function changeover(from: Choice | undefined, to: Choice | undefined, names: Names): Changeover {
+/**
+ * From the set-up that stands there to the next; a band stays on a bar while somebody pulls without one, and is
+ * fetched from wherever it hangs.
+ */
+export function changeover(
+    from: Choice | undefined,
+    to: Choice | undefined,
+    names: Names,
+    fetchedFrom: (band: string) => string | undefined = () => undefined,
+): Changeover {
     const named = (id: string | undefined): string => names.get(id ?? '') ?? 'another piece';
     const [was, wanted] = [bandsOf(from), bandsOf(to)];
     if (to === undefined) {
@@ -30,7 +38,9 @@ export function changeover(from: Choice | undefined, to: Choice | undefined, nam
     const isSame = <K extends keyof Choice>(key: K): boolean => to[key] === undefined || to[key] === null || to[key] === from?.[key];
     return {
         off: wanted.length === 0 ? [] : was.filter((band) => !wanted.includes(band)).map(named),
-        up: wanted.filter((band) => !was.includes(band)).map((band) => `${named(band)}, ${limbOf(to, band)}`),
+        up: wanted
+            .filter((band) => !was.includes(band))
+            .map((band) => `${named(band)}, ${limbOf(to, band)}${fetchedFrom(band) ? `, from ${fetchedFrom(band)}` : ''}`),
         set: [
             ...moved.map((band) => `${named(band)} to the ${limbOf(to, band)}`),
             ...(isSame('box_id') ? [] : [named(to.box_id ?? undefined)]),

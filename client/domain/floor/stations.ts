@@ -104,7 +104,13 @@ export function placesKept(): (
         rested.filter((e) => !now.has(e.key) && (e.atMs <= nowMs || isHead(e))).forEach(claim);
         up = now;
 
-        const sets = tiles.flatMap((t) => t.athlete.sets).sort((a, b) => Date.parse(b.performed_at) - Date.parse(a.performed_at));
+        const hanging = new Hanging();
+        tiles
+            .flatMap((t) => t.athlete.sets)
+            .sort((one, other) => Date.parse(one.performed_at) - Date.parse(other.performed_at))
+            .forEach((set) => hanging.put(stationOf(set) ?? ANYWHERE, set.exercise?.setup));
+        const after = hanging.copy();
+        entries.filter((e) => now.has(e.key) && e.station !== FLOOR).forEach((e) => after.put(e.station, setupOf(e)));
         const stations = [
             ...gear.filter(isStation).map((s) => ({ id: s.id, name: s.name, isOut: s.out })),
             { id: ANYWHERE, name: 'Any bar', isOut: false },
@@ -115,14 +121,17 @@ export function placesKept(): (
                 const here = entries.filter((e) => e.station === station.id);
                 const onNow = here.filter((e) => now.has(e.key));
                 const queue = here.filter((e) => !now.has(e.key));
-                const stands = standing(sets.filter((s) => stationOf(s) === station.id));
-                const isNow = station.id === FLOOR ? undefined : onNow[0];
-                const with_ = over(stands, isNow && setupOf(isNow));
+                const [first, next] = station.id === FLOOR ? [] : [onNow[0], queue[0]];
+                const gone = new Set(entries.filter((e) => now.has(e.key) && e.station !== station.id).flatMap(gearOf));
+                const from = (of: Hanging) => (band: string) => {
+                    const other = of.stationOf(band);
+                    return other === undefined || other === station.id ? undefined : names.get(other);
+                };
                 return {
                     ...station,
                     now: onNow,
-                    before: changeover(stands, isNow && setupOf(isNow), names),
-                    then: changeover(with_, station.id === FLOOR ? undefined : queue[0] && setupOf(queue[0]), names),
+                    before: changeover(hanging.standing(station.id, gone), first && setupOf(first), names, from(hanging)),
+                    then: changeover(after.standing(station.id), next && setupOf(next), names, from(after)),
                     queue,
                 };
             })
@@ -140,6 +149,38 @@ const over = (under: Choice | undefined, choice: Choice | undefined): Choice | u
           ? choice
           : { ...choice, ...(under?.band_ids && { band_ids: under.band_ids, attach: under.attach, knee_band_id: under.knee_band_id }) };
 
-/** What stands at a station after its sets of today, the last first: bands hang until others are hung up. */
-const standing = (sets: readonly FloorSet[]): Choice | undefined =>
-    sets.reduceRight<Choice | undefined>((under, set) => over(under, set.exercise?.setup), undefined);
+/** Where each band hangs: what was put up at a station took down what hung there, and came from wherever it was. */
+class Hanging {
+    private readonly at = new Map<string, string>();
+    private readonly setups = new Map<string, Choice>();
+
+    copy(): Hanging {
+        const copy = new Hanging();
+        this.at.forEach((station, band) => copy.at.set(band, station));
+        this.setups.forEach((choice, station) => copy.setups.set(station, choice));
+        return copy;
+    }
+
+    put(station: string, choice: Choice | undefined): void {
+        const bands = choice?.band_ids ?? [];
+        if (bands.length > 0) {
+            this.bandsAt(station).forEach((band) => this.at.delete(band));
+            bands.forEach((band) => this.at.set(band, station));
+        }
+        const stands = over(this.setups.get(station), choice);
+        if (stands !== undefined) {
+            this.setups.set(station, stands);
+        }
+    }
+
+    /** As it stands there now, without bands that went elsewhere since. */
+    standing(station: string, gone: ReadonlySet<string> = new Set()): Choice | undefined {
+        const choice = this.setups.get(station);
+        return choice?.band_ids ? { ...choice, band_ids: this.bandsAt(station).filter((band) => !gone.has(band)) } : choice;
+    }
+
+    /** The station that a band is fetched from. */
+    stationOf = (band: string): string | undefined => this.at.get(band);
+
+    private bandsAt = (station: string): string[] => [...this.at].filter(([, where]) => where === station).map(([band]) => band);
+}

@@ -82,7 +82,7 @@ it('tells what is new since a number, each once, and nothing where nothing is', 
     $cursor = $this->getJson($this->floor)->json('cursor');
     $news = fn (int $since): array => $this->getJson("$this->floor/news?since=$since")->assertOk()->json();
     $ticket = $this->getJson($this->floor)->json('pulse');
-    expect($news($cursor))->toBe(['cursor' => $cursor, 'missed' => false, 'athletes' => [], 'gear' => null])
+    expect(array_diff_key($news($cursor), ['timetable' => 0]))->toBe(['cursor' => $cursor, 'missed' => false, 'athletes' => [], 'gear' => null])
         ->and($this->getJson("/api/v1/pulse/$ticket")->assertOk()->json())->toBe(['cursor' => $cursor]);
     $this->getJson('/api/v1/pulse/'.strrev($ticket))->assertNotFound();
 
