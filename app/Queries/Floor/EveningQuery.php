@@ -11,11 +11,12 @@ use App\Responses\Floor\FloorPieceResponse;
 use App\Responses\Floor\SheetResponse;
 use Illuminate\Support\Collection;
 use Psr\Clock\ClockInterface;
-use SteadyRung\Floor\Timetable\Comer;
+use SteadyRung\Floor\Collision\Instead;
 use SteadyRung\Floor\Timetable\Evening;
 use SteadyRung\Floor\Timetable\GearKind;
 use SteadyRung\Floor\Timetable\Programme;
 use SteadyRung\Floor\Timetable\StationKind;
+use SteadyRung\Floor\Timetable\Turn;
 
 /**
  * Makes an evening of who is here, what their sessions ask, what they did, and what is in use.
@@ -69,42 +70,37 @@ final readonly class EveningQuery
             return null;
         }
         $kinds = array_column($pieces, 'kind', 'id');
-        $evening = Evening::of($class->minutes * 60, self::CHANGE_S, self::stations($comers, $kinds), self::gear($comers, $kinds), $comers);
+        $named = [...array_merge(...array_column($comers, 'turns')), ...$others];
+        $evening = Evening::of($class->minutes * 60, self::CHANGE_S, self::stations($named, $kinds), self::gear($named, $kinds), $comers);
 
         return new ClassEvening($evening, $begun, max(0, self::seconds($startsAt, $this->clock->now())), $works, $others);
     }
 
     /**
-     * @param  list<Comer>  $comers
+     * @param  list<Turn|Instead>  $named
      * @param  array<string, string>  $kinds  of pieces by id
-     * @return array<string, StationKind> that some turn names
+     * @return array<string, StationKind> that some of these name
      */
-    private static function stations(array $comers, array $kinds): array
+    private static function stations(array $named, array $kinds): array
     {
         $stations = [];
-        foreach ($comers as $comer) {
-            foreach ($comer->turns as $turn) {
-                foreach ($turn->stations as $id) {
-                    $stations[$id] = $id === SheetWork::FLOOR ? StationKind::Floor : StationKind::tryFrom($kinds[$id] ?? '') ?? StationKind::Bar;
-                }
-            }
+        foreach (array_merge(...array_column($named, 'stations')) as $id) {
+            $stations[$id] = $id === SheetWork::FLOOR ? StationKind::Floor : StationKind::tryFrom($kinds[$id] ?? '') ?? StationKind::Bar;
         }
 
         return $stations;
     }
 
     /**
-     * @param  list<Comer>  $comers
+     * @param  list<Turn|Instead>  $named
      * @param  array<string, string>  $kinds  of pieces by id
      * @return array<string, GearKind>
      */
-    private static function gear(array $comers, array $kinds): array
+    private static function gear(array $named, array $kinds): array
     {
         $gear = [];
-        foreach ($comers as $comer) {
-            foreach (array_merge(...array_column($comer->turns, 'gear')) as $id) {
-                $gear[$id] = GearKind::tryFrom($kinds[$id] ?? '') ?? GearKind::Band;
-            }
+        foreach (array_merge(...array_column($named, 'gear')) as $id) {
+            $gear[$id] = GearKind::tryFrom($kinds[$id] ?? '') ?? GearKind::Band;
         }
 
         return $gear;

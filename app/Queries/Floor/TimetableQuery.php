@@ -15,7 +15,9 @@ use App\Responses\Floor\FreshPlanResponse;
 use App\Responses\Floor\SheetResponse;
 use App\Responses\Floor\TimetableResponse;
 use App\Responses\Floor\TurnResponse;
+use Illuminate\Contracts\Debug\ExceptionHandler;
 use Psr\Clock\ClockInterface;
+use SteadyRung\CoreError;
 use SteadyRung\Floor\Collision\Collisions;
 use SteadyRung\Floor\Collision\Cuts;
 use SteadyRung\Floor\Timetable\Retiming;
@@ -41,6 +43,7 @@ final readonly class TimetableQuery
         private EveningQuery $evenings,
         private CurrentGym $gym,
         private ClockInterface $clock,
+        private ExceptionHandler $faults,
     ) {
     }
 
@@ -59,7 +62,17 @@ final readonly class TimetableQuery
         if ($kept?->answer !== null && $this->isFresh($kept) && $kept->news >= $news && array_diff_key($sheets, $kept->works) === []) {
             return json_decode($kept->answer);
         }
-        $evening = $this->evenings->of($class, $on, $kept->works ?? [], $sheets, $pieces);
+        try {
+            return $this->timed($class, $on, $news, $kept, $this->evenings->of($class, $on, $kept->works ?? [], $sheets, $pieces));
+        } catch (CoreError $fault) {
+            $this->faults->report($fault); // the floor goes on by its rests alone
+
+            return null;
+        }
+    }
+
+    private function timed(GymClass $class, string $on, int $news, ?ClassTimetable $kept, ?ClassEvening $evening): ?TimetableResponse
+    {
         if ($evening === null) {
             return null;
         }

@@ -158,6 +158,24 @@ it('plans nothing on gear that is out, and gives another way round where two nee
     expect($pulls($out, $ada))->toBe([])->and($pulls($out, $bea))->toBe([]);
 });
 
+it('sends somebody from a long queue to rings that nobody uses, where the row there is about as hard', function (): void {
+    $rings = fn (string $name, float $anchorM): string => addGear($this, $name, ['kind' => 'rings', 'anchor_height_m' => $anchorM, 'straps_m' => [1.2, 1.4]]);
+    [$north, $long] = [$rings('North rings', 2.4), $rings('Long rings', 2.5)];
+    $row = ['setup' => ['kind' => 'row', 'ring_id' => $north, 'strap_m' => 1.4, 'heel_mark_m' => 0.0]];
+    foreach (['Ada', 'Bea', 'Cid', 'Dan', 'Eve', 'Fay'] as $name) {
+        $id = ($this->comes)($name, $row);
+        $this->postJson("/api/v1/athletes/$id/place", ['id' => uuid(), 'method' => 'rows-first', 'stage' => 'upright', 'reason' => 'Rows.'])->assertSuccessful();
+        foreach ($this->getJson("/api/v1/athletes/$id/session")->json('blocks') as $block) {
+            if (($block['rung']['exercise']['setup']['ring_id'] ?? null) !== $north) {
+                $this->postJson("/api/v1/athletes/$id/session/changes", ['id' => uuid(), 'line' => $block['line'], 'lasts' => false, 'left_out' => true]);
+            }
+        }
+    }
+    $ways = array_merge(...array_column(($this->day)()['timetable']['collisions'], 'ways'));
+    expect(array_count_values(array_column($ways, 'kind')))->toHaveKey('switch')
+        ->and(array_filter($ways, fn (array $w): bool => $w['kind'] === 'switch' && ($w['switches'] === null || $w['rung_key'] === null)))->toBe([]);
+});
+
 it('offers what the whole search finds, tells nothing by it, and is silent once a class is over', function (): void {
     ($this->comes)('Ada');
     ($this->comes)('Bea');

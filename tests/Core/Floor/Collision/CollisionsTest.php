@@ -15,6 +15,7 @@ use SteadyRung\Floor\Timetable\Search;
 use SteadyRung\Floor\Timetable\Slot;
 use SteadyRung\Floor\Timetable\StationKind;
 use SteadyRung\Floor\Timetable\Turn;
+use SteadyRung\Floor\Timetable\UnknownPlace;
 
 /** Two bars, two bands; each athlete as id => [arrives, turns]. */
 function twoBars(array $comers, int $lengthS = 3600): Evening
@@ -83,3 +84,8 @@ it('tells what each way costs as timing it anew says, in drawn evenings too', fu
         expect($swap->waitingS)->toBe(Retiming::of($evening, [], $moved, 0)->waitingS);
     }
 })->with([1, 2, 3, 4]);
+
+it('refuses a set-up on a bar or band that the class has not', function (): void {
+    $evening = twoBars(['ada' => [0, pulls(1, 'beam', 'swan')], 'bo' => [0, pulls(1, 'loft', 'swan')]]);
+    Collisions::of($evening, [], Search::plan($evening), 0, [new Instead('bo', 'pulls', 'no such band', ['loft'], ['rook'])]);
+})->throws(UnknownPlace::class);
