@@ -2,7 +2,9 @@
 export const pages: Record<string, readonly string[]> = {
     '/today': [
         'Everybody of the class that is on, with what is asked of them next. Tap a count and it is logged; you can undo it for ten seconds.',
-        'The least that was asked is filled: Enter logs it. A tile that is boxed waits for the gear somebody else is on.',
+        'By station: who is up at each bar, what to take off and hang up, and who follows. Move somebody by the handle: drag it, tap it and then the one they go before, or use the arrow keys.',
+        'By athlete: a boxed tile is up. Arrows choose, digits and Enter log, N opens the rest, U undoes.',
+        'All done about is worked out anew with every set; Plan the rest anew, behind ⋯, shows what a better order would change.',
         'Without a network it goes on: what waits is sent when the server answers again.',
     ],
     '/today/classes': [

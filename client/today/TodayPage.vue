@@ -61,6 +61,7 @@ const watches = useStopwatches((id, seconds) => {
 });
 const keys = useFloorKeys({
     tiles: () => (by.value === 'athlete' ? tiles.value : places.value.flatMap((p) => p.now.map((e) => e.tile))),
+    everybody: () => tiles.value,
     commands,
     watches,
     open: (tile) => (openId.value = tile.athlete.id),

@@ -8,7 +8,9 @@ import type { Stopwatches } from './tiles/useStopwatches';
 import type { TileCommands } from './tiles/useTileCommands';
 
 interface Options {
+    /** Who is gone through by the arrows: everybody, or those who are up. */
     tiles: () => readonly Tile[];
+    everybody: () => readonly Tile[];
     commands: TileCommands;
     watches: Stopwatches;
     open: (tile: Tile) => void;
@@ -16,7 +18,7 @@ interface Options {
 }
 
 /** The class by keyboard: arrows change athlete, digits and Enter log, S times, N and Space open the rest, U takes back. */
-export function useFloorKeys({ tiles, commands, watches, open, isOpen }: Options): {
+export function useFloorKeys({ tiles, everybody, commands, watches, open, isOpen }: Options): {
     chosenId: Ref<string | undefined>;
     typed: ComputedRef<number | null>;
     byKey: Ref<boolean>;
@@ -26,7 +28,7 @@ export function useFloorKeys({ tiles, commands, watches, open, isOpen }: Options
     /** Whether the keyboard is in use: only then is the choice shown. */
     const byKey = ref(false);
     const digits = useDigits(MOST_REPS);
-    const chosen = (): Tile | undefined => tiles().find((t) => t.athlete.id === chosenId.value);
+    const chosen = (): Tile | undefined => everybody().find((t) => t.athlete.id === chosenId.value);
 
     function choose(id: string): void {
         if (chosenId.value !== id) {
@@ -76,7 +78,7 @@ export function useFloorKeys({ tiles, commands, watches, open, isOpen }: Options
     useKeys(
         (pressed, event) => {
             const key = pressed.toLowerCase();
-            if (isOpen() || tiles().length === 0) {
+            if (isOpen() || everybody().length === 0) {
                 return false;
             }
             if (moves[key]) {
@@ -92,7 +94,7 @@ export function useFloorKeys({ tiles, commands, watches, open, isOpen }: Options
                 return true;
             }
             const actions: Record<string, () => void> = {
-                enter: () => tile.now && (tile.turn === 'up' || tile.turn === 'rest') && log(tile),
+                enter: () => tile.now && (tile.turn === 'up' || tile.turn === 'rest') && tiles().includes(tile) && log(tile),
                 s: () => watches.press(tile.athlete.id),
                 n: () => open(tile),
                 u: () => void commands.undoable(tile.athlete.id)?.undo(),

@@ -60,8 +60,10 @@ final readonly class KeptTimetable
             ],
         );
         if ($before === null) {
-            $this->db->table('class_timetables')->where('gym_id', $this->gym->id())->where('class_id', $class->id)
-                ->where('held_on', '<', Day::date(Day::number($on) - self::KEPT_DAYS))->delete();
+            foreach (['class_timetables', 'class_orders'] as $table) {
+                $this->db->table($table)->where('gym_id', $this->gym->id())->where('class_id', $class->id)
+                    ->where('held_on', '<', Day::date(Day::number($on) - self::KEPT_DAYS))->delete();
+            }
         }
     }
 

@@ -26,14 +26,18 @@ const press = async (...pressed: string[]): Promise<void> => {
     }
 };
 
+/** By station only those who are up are gone through. */
+let upOnly: string[] | undefined;
+
 beforeEach(() => {
     vi.clearAllMocks();
-    [isOpen, lowered, opened.length] = [false, [], 0];
+    [isOpen, lowered, opened.length, upOnly] = [false, [], 0, undefined];
     tiles = [athlete('Ada'), athlete('Bo', [plank]), athlete('Cy', [hang]), athlete('Di', [lowering])].map((a) => tileOf(a, Date.now()));
     render({
         setup: () => {
             keys = useFloorKeys({
-                tiles: () => tiles,
+                tiles: () => (upOnly ? tiles.filter((t) => upOnly!.includes(t.athlete.id)) : tiles),
+                everybody: () => tiles,
                 commands: commands as unknown as TileCommands,
                 watches: watches as unknown as Stopwatches,
                 open: (tile) => opened.push(tile.athlete.id),
@@ -128,4 +132,16 @@ it('leaves the keys alone while something is open, and without a class', async (
     [isOpen, tiles] = [false, []];
     await press('Enter', 'ArrowRight', '5');
     expect([commands.log.mock.calls, keys.chosenId.value, keys.typed.value]).toEqual([[], 'ada', null]);
+});
+
+it('goes by station through those who are up alone, and still undoes what it logged of somebody who is up no more', async () => {
+    upOnly = ['ada', 'bo'];
+    await press('ArrowRight', 'ArrowRight', 'ArrowRight');
+    expect(keys.chosenId.value).toBe('bo');
+    await press('ArrowLeft', 'Enter');
+    upOnly = ['bo'];
+    await press('Enter'); // their rest began: a second Enter is no second set
+    expect(commands.log).toHaveBeenCalledTimes(1);
+    await press('u');
+    expect(commands.undoable).toHaveBeenCalledWith('ada');
 });
