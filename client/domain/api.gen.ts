@@ -5856,7 +5856,7 @@ export interface components {
             line: string;
             /** @description Which set of the line. */
             n: number;
-            /** @description From the beginning of the class. */
+            /** @description From the beginning of the class; below 0 before all others. */
             at_s: number;
             /** @description A bar, rings, a machine, or the floor. */
             station: string;

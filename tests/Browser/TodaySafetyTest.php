@@ -128,7 +128,7 @@ final class Device
             ),
             'The class is not to be picked.',
         );
-        $this->page->see("$class")->see('12 here');
+        $this->page->see("$class")->see('12 here')->press('Athletes');
         Wait::until(
             fn (): bool => (bool) $this->page->script('return navigator.serviceWorker.ready.then((r) => r.active?.state === "activated")'),
             'The client is not on the device.',

@@ -236,3 +236,52 @@ it('splits a workout that is typed, and logs a set of it with one tap', function
         $page->close();
     }
 });
+
+/** Stations where more than one is up, and bands that hang in two places at once; of those who are up by what the page shows. */
+function doubled(Page $page): array
+{
+    return (array) $page->script(<<<'JS'
+        const up = [...document.querySelectorAll('.board section')].filter((s) => s.ariaLabel !== 'Floor').map((s) => [s.ariaLabel, [...s.querySelectorAll('[data-now]')]]);
+        const bands = up.flatMap(([, now]) => now.flatMap((e) => e.textContent.match(/\w+ \d+ mm/g) ?? []));
+        return [...up.filter(([, now]) => now.length > 1).map(([name]) => name), ...bands.filter((band, i) => bands.indexOf(band) !== i)];
+        JS);
+}
+
+it('runs a class by station, by thumb and by keyboard, without the server too, and a second device sees the same order', function (): void {
+    [$page, $other] = [Page::open(Instance::url(), 1280, 800), Page::open(Instance::url(), 390, 844)];
+    $queue = fn (Page $on, string $station): array => (array) $on->script(
+        "return [...document.querySelectorAll(`.board section[aria-label='$station'] [data-entry]`)].map((e) => e.dataset.entry)",
+    );
+    try {
+        foreach ([$page, $other] as $device) {
+            $device->signIn()->go('/today')->see('all done about')->press('Stations')->see('Beam bar');
+            expect(doubled($device))->toBe([]);
+        }
+        $long = (string) $page->script(
+            'return [...document.querySelectorAll(".board section")].find((s) => s.ariaLabel !== "Floor" && s.querySelectorAll("[data-entry] .handle").length > 2).ariaLabel',
+        );
+        [$first, $second] = $queue($page, $long);
+        $page->offline(true);
+        $page->keyAt("section[aria-label='$long'] [data-entry='$second'] .handle", WebDriverKeys::ARROW_UP);
+        Wait::until(fn (): bool => array_slice($queue($page, $long), 0, 2) === [$second, $first], 'The order was not moved.');
+        $page->offline(false);
+        $page->dontSee('waits');
+        $before = fn (Page $on): bool => array_search($second, $queue($on, $long), true) < array_search($first, $queue($on, $long), true);
+        Wait::until(fn (): bool => $before($other), fn (): string => 'The other device does not see it: '.implode(', ', $queue($other, $long)));
+
+        $page->script('document.activeElement.blur()');
+        $page->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::ENTER)->see('Undo ')->key('u')->dontSee('Undo ');
+        foreach ($other->script('return [...document.querySelectorAll("[data-now] .go:not(.watch)")].map((e) => e.closest("[data-now]").dataset.now)') as $id) {
+            $other->thumb("[data-now='$id'] .go");
+            expect(doubled($other))->toBe([]);
+        }
+        $other->see('Undo ')->dontSee('waits');
+        expect($page->accessibilityViolations())->toBe([], 'stations')->and(doubled($page))->toBe([]);
+
+        $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Plan the rest anew')->see('All done about')->press('Leave it as it is');
+        expect([$other->consoleErrors(), refused($page), refused($other)])->toBe([[], [], []]);
+    } finally {
+        $page->close();
+        $other->close();
+    }
+});
