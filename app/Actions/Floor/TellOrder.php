@@ -14,6 +14,7 @@ use App\Models\Gym\User;
 use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Illuminate\Database\ConnectionInterface;
+use Psr\Clock\ClockInterface;
 use SteadyRung\Floor\Timetable\Programme;
 
 /**
@@ -21,8 +22,12 @@ use SteadyRung\Floor\Timetable\Programme;
  */
 final readonly class TellOrder
 {
-    public function __construct(private ConnectionInterface $db, private InsertOnce $storeOnce, private ChangeFeed $news)
-    {
+    public function __construct(
+        private ConnectionInterface $db,
+        private InsertOnce $storeOnce,
+        private ChangeFeed $news,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** @throws Problem if there is no such class on that day, or the id holds something else */
@@ -64,6 +69,11 @@ final readonly class TellOrder
             $byTurn["$turn[0] $turn[1]"] = $turn;
         }
         ClassTimetable::query()->where('class_id', $told->class_id)->where('held_on', $told->on)
-            ->update(['told' => json_encode(array_values($byTurn), JSON_THROW_ON_ERROR), 'by_hand' => true, 'answer' => null]);
+            ->update([
+                'told' => json_encode(array_values($byTurn), JSON_THROW_ON_ERROR),
+                'by_hand' => true,
+                'answer' => null,
+                'timed_at' => $this->clock->now()->format('Y-m-d H:i:s.uP'),
+            ]);
     }
 }

@@ -22,7 +22,11 @@ final readonly class TurnTold
         public string $line,
         #[OA\Property(description: 'Which set of the line.', minimum: 1, maximum: Comer::TURNS[1])]
         public int $n,
-        #[OA\Property(description: 'From the beginning of the class; below 0 before all others.', minimum: self::AT_S[0], maximum: self::AT_S[1])]
+        #[OA\Property(
+            description: 'From the beginning of the class; below 0 before all others.',
+            minimum: self::AT_S[0],
+            maximum: self::AT_S[1],
+        )]
         public int $at_s,
         #[OA\Property(description: 'A bar, rings, a machine, or the floor.', maxLength: 36)]
         public string $station,

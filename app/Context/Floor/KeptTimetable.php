@@ -37,16 +37,23 @@ final readonly class KeptTimetable
     }
 
     /**
-     * Unless it was timed at later news meanwhile, or told otherwise by hand.
+     * Unless it was timed or told otherwise since it was read.
      *
      * @param  array<string, list<array<string, mixed>>>  $works
      */
-    public function keep(GymClass $class, string $on, int $news, ?ClassTimetable $before, Timetable $timed, array $works, object $answer): void
-    {
+    public function keep(
+        GymClass $class,
+        string $on,
+        int $news,
+        ?ClassTimetable $before,
+        Timetable $timed,
+        array $works,
+        object $answer,
+    ): void {
         $this->db->statement(
             'INSERT INTO class_timetables (gym_id, class_id, held_on, told, works, answer, by_hand, news, timed_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
              ON CONFLICT (gym_id, class_id, held_on) DO UPDATE SET told = excluded.told, works = excluded.works, answer = excluded.answer, news = excluded.news, timed_at = excluded.timed_at
-             WHERE class_timetables.news <= excluded.news AND class_timetables.by_hand = excluded.by_hand',
+             WHERE class_timetables.timed_at = ?',
             [
                 $this->gym->id(),
                 $class->id,
@@ -57,6 +64,7 @@ final readonly class KeptTimetable
                 ($before->by_hand ?? false) ? 'true' : 'false',
                 $news,
                 $this->clock->now()->format('Y-m-d H:i:s.uP'),
+                $before?->getRawOriginal('timed_at'),
             ],
         );
         if ($before === null) {

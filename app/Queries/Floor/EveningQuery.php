@@ -28,8 +28,12 @@ final readonly class EveningQuery
     /** Taking bands off and hanging others up (memory). */
     private const CHANGE_S = 30;
 
-    public function __construct(private ComersQuery $comers, private DoneQuery $done, private CurrentGym $gym, private ClockInterface $clock)
-    {
+    public function __construct(
+        private ComersQuery $comers,
+        private DoneQuery $done,
+        private CurrentGym $gym,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**

@@ -163,6 +163,7 @@ final readonly class TimetableQuery
 
     private function moment(GymClass $class, string $on, int $seconds): string
     {
-        return $class->startsAt($on, $this->gym->timezone())->modify("+$seconds seconds")->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d\TH:i:s\Z');
+        return $class->startsAt($on, $this->gym->timezone())->modify("+$seconds seconds")->setTimezone(new \DateTimeZone('UTC'))
+            ->format('Y-m-d\TH:i:s\Z');
     }
 }

@@ -30,6 +30,12 @@ final readonly class CollisionResponse
 
     public static function of(Collision $c): self
     {
-        return new self($c->piece, $c->atS, TurnResponse::of($c->first), TurnResponse::of($c->second), array_map(WayOutResponse::of(...), $c->ways));
+        return new self(
+            $c->piece,
+            $c->atS,
+            TurnResponse::of($c->first),
+            TurnResponse::of($c->second),
+            array_map(WayOutResponse::of(...), $c->ways),
+        );
     }
 }

@@ -7,7 +7,8 @@ namespace SteadyRung\Floor\Collision;
 use SteadyRung\Floor\Timetable\Slot;
 
 /**
- * Two who need one piece of gear, or one station, at the same time: whoever goes first as told, who then waits, and the ways out, the best first.
+ * Two who need one piece of gear, or one station, at the same time: whoever goes first as told, who then waits, and the ways
+ * out, the best first.
  */
 final readonly class Collision
 {

@@ -14,8 +14,8 @@ use SteadyRung\Floor\Timetable\Turn;
 use SteadyRung\Floor\Timetable\UnknownPlace;
 
 /**
- * What to leave out first of a class that does not fit: of whoever ends too late the line done last, one after the other, as long as the class ends
- * sooner by it and until it fits.
+ * What to leave out first of a class that does not fit: of whoever ends last the line done last, one after the other, until it
+ * fits.
  */
 final class Cuts
 {

@@ -18,8 +18,13 @@ final readonly class Instead
      * @param  list<string>  $stations
      * @param  list<string>  $gear
      */
-    public function __construct(public string $athlete, public string $line, public string $rung, public array $stations, public array $gear)
-    {
+    public function __construct(
+        public string $athlete,
+        public string $line,
+        public string $rung,
+        public array $stations,
+        public array $gear,
+    ) {
     }
 
     /** The evening as it is with this in the place of what is left of the line. */

@@ -34,7 +34,13 @@ final readonly class Programme
         foreach ($done as $set) {
             $line = $set->line ?? self::EXTRA;
             $n = $counts[$line] = ($counts[$line] ?? 0) + 1;
-            $turns[] = new Turn(self::turn($line, $n), self::within($set->setS, Turn::DURATION_S), self::within($set->restS, Turn::REST_S), [$set->station], $set->gear);
+            $turns[] = new Turn(
+                self::turn($line, $n),
+                self::within($set->setS, Turn::DURATION_S),
+                self::within($set->restS, Turn::REST_S),
+                [$set->station],
+                $set->gear,
+            );
             $begun[] = new Slot($athlete, self::turn($line, $n), $set->endS - $set->setS, $set->station);
         }
         [$turns, $begun] = [array_slice($turns, -self::MOST_DONE), array_slice($begun, -self::MOST_DONE)];

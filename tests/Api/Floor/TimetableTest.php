@@ -2,9 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Context\Floor\KeptTimetable;
 use App\Models\Floor\ClassOrder;
 use App\Models\Floor\ClassTimetable;
+use App\Models\Floor\GymClass;
 use Illuminate\Support\Facades\DB;
+use SteadyRung\Floor\Timetable\Comer;
+use SteadyRung\Floor\Timetable\Evening;
+use SteadyRung\Floor\Timetable\Search;
+use SteadyRung\Floor\Timetable\StationKind;
+use SteadyRung\Floor\Timetable\Turn;
 
 beforeEach(function (): void {
     [$this->bar, $this->loft, $this->band] = [addBar($this), addBar($this, name: 'Loft bar'), addBand($this, 44, 'Heron')];
@@ -126,6 +133,21 @@ it('goes on in the order that a coach tells, once, and keeps it when the class i
     expect($isFirst())->toBeTrue();
     $this->putJson("/api/v1/gear/$this->loft/out", ['out' => true]);
     expect($isFirst())->toBeTrue();
+});
+
+it('never writes over an order what was timed before it was told', function (): void {
+    $ada = ($this->comes)('Ada');
+    $turn = ($this->turnsOf)(($this->day)()['timetable'], $ada)[0];
+    $before = ClassTimetable::query()->sole();
+    $this->clock->passSeconds(1);
+    ($this->send)(['order' => ['id' => uuid(), 'class_id' => $this->class, 'on' => '2026-03-02', 'turns' => [['at_s' => 777] + $turn], 'told_at' => '2026-03-02T18:00:01Z']]);
+    $late = Search::plan(Evening::of(600, 0, ['floor' => StationKind::Floor], [], [new Comer($ada, 0, [new Turn('1 plank', 60, 0, ['floor'])])]));
+    $keep = fn (?ClassTimetable $read) => app(KeptTimetable::class)->keep(GymClass::query()->findOrFail($this->class), '2026-03-02', 99, $read, $late, [], new stdClass);
+    $keep($before);
+    $keep(null);
+    expect(array_column(ClassTimetable::query()->sole()->told, 2))->toContain(777);
+    $keep(ClassTimetable::query()->sole());
+    expect(ClassTimetable::query()->sole()->told)->toBe([[$ada, '1 plank', 0, 'floor']]);
 });
 
 it('refuses an order of no class, of a day without it, or of turns out of range', function (): void {
