@@ -61,7 +61,7 @@ const elsewhere = computed(() =>
     gap: 6px;
 }
 
-@media (max-width: 760px) {
+@media screen and (max-width: 760px) {
     .undo {
         bottom: 96px; /* above the places */
     }
