@@ -258,7 +258,7 @@ it('runs a class by station, by thumb and by keyboard, without the server too, a
             expect(doubled($device))->toBe([]);
         }
         $long = (string) $page->script(
-            'return [...document.querySelectorAll(".board section")].find((s) => s.ariaLabel !== "Floor" && s.querySelectorAll("[data-entry] .handle").length > 2).ariaLabel',
+            'return [...document.querySelectorAll(".board section")].find((s) => s.ariaLabel.endsWith("rings") && s.querySelectorAll("[data-entry] .handle").length > 2).ariaLabel',
         );
         [$first, $second] = $queue($page, $long);
         $page->offline(true);
@@ -270,7 +270,10 @@ it('runs a class by station, by thumb and by keyboard, without the server too, a
         Wait::until(fn (): bool => $before($other), fn (): string => 'The other device does not see it: '.implode(', ', $queue($other, $long)));
 
         $page->script('document.activeElement.blur()');
-        $page->key(WebDriverKeys::ARROW_RIGHT)->key(WebDriverKeys::ENTER)->see('Undo ')->key('u')->dontSee('Undo ');
+        for ($i = 0; $i < 12 && $page->script('return document.querySelector(".chosen .go:not(.watch)")') === null; $i++) {
+            $page->key(WebDriverKeys::ARROW_RIGHT);
+        }
+        $page->key(WebDriverKeys::ENTER)->see('Undo ')->key('u')->dontSee('Undo ');
         foreach ($other->script('return [...document.querySelectorAll("[data-now] .go:not(.watch)")].map((e) => e.closest("[data-now]").dataset.now)') as $id) {
             $other->thumb("[data-now='$id'] .go");
             expect(doubled($other))->toBe([]);
@@ -279,7 +282,8 @@ it('runs a class by station, by thumb and by keyboard, without the server too, a
         expect($page->accessibilityViolations())->toBe([], 'stations')->and(doubled($page))->toBe([]);
 
         $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Plan the rest anew')->see('All done about')->press('Leave it as it is');
-        expect([$other->consoleErrors(), refused($page), refused($other)])->toBe([[], [], []]);
+        $errors = preg_grep('/ERR_INTERNET_DISCONNECTED/', [...$page->consoleErrors(), ...$other->consoleErrors()], PREG_GREP_INVERT);
+        expect([$errors, refused($page), refused($other)])->toBe([[], [], []]);
     } finally {
         $page->close();
         $other->close();
