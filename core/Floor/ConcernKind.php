@@ -15,4 +15,10 @@ enum ConcernKind: string
     case SetUp = 'set-up';
     case Away = 'away';
     case Sore = 'sore';
+
+    /** Whether nothing is done on the floor before it; others are only to be known. */
+    public function isBlocking(): bool
+    {
+        return in_array($this, [self::Paused, self::Screen, self::Baselines], true);
+    }
 }

@@ -6,6 +6,7 @@ namespace App\Queries\Floor;
 
 use App\Models\Log\AccessorySet;
 use App\Models\Log\LoggedSet;
+use SteadyRung\Exercise\Exercise;
 use SteadyRung\Floor\Collision\Instead;
 use SteadyRung\Floor\Station;
 use SteadyRung\Floor\Timetable\Done;
@@ -21,23 +22,27 @@ final readonly class AthleteWork
     /** A set of no line takes about so long. */
     private const SET_S = 45;
 
-    /** @var list<LoggedSet> those that begin one: no ends of mixed sets */
-    private array $sets;
+    /** @var array<string, list<LoggedSet>> by line, in order; those of none under '' */
+    private array $byLine;
 
     /**
      * @param  list<KeptLine>  $lines
-     * @param  list<LoggedSet>  $logged
+     * @param  list<LoggedSet>  $logged  in order
      * @param  list<AccessorySet>  $accessories
      * @param  array<string, string>  $switched  keys of what is done instead, by line
      */
     public function __construct(
         private array $lines,
-        private array $logged,
+        array $logged,
         private array $accessories,
         private array $switched,
         private \DateTimeImmutable $startsAt,
     ) {
-        $this->sets = array_values(array_filter($logged, static fn (LoggedSet $s): bool => $s->part_of === null));
+        $byLine = [];
+        foreach ($logged as $set) {
+            $byLine[$this->lineOf($set)][] = $set;
+        }
+        $this->byLine = $byLine;
     }
 
     /** @return list<Work> */
@@ -55,31 +60,46 @@ final readonly class AthleteWork
     /** @return list<Done> */
     public function done(): array
     {
+        $done = [];
         $lines = array_column($this->lines, null, 'line');
-        $done = array_map(function (LoggedSet $set) use ($lines): Done {
-            $line = $lines[$this->lineOf($set) ?? ''] ?? null;
-            $setup = $set->exercise?->setup;
-
-            return new Done(
+        foreach ($this->byLine as $of => $sets) {
+            foreach (self::begun($sets) as $set) {
+                $done[] = $this->ofSet($set, $lines[$of] ?? null);
+            }
+        }
+        $accessories = array_column($this->lines, null, 'accessory');
+        foreach ($this->accessories as $set) {
+            $line = $accessories[$set->accessory] ?? null;
+            $done[] = new Done(
                 $line['line'] ?? null,
                 $this->seconds($set->performed_at),
-                $set->hang_s === null ? $line['set_s'] ?? self::SET_S : (int) ceil($set->hang_s),
+                $line['set_s'] ?? self::SET_S,
                 $line['rest_s'] ?? 0,
-                ($setup === null ? null : Station::of($setup)) ?? SheetWork::FLOOR,
-                $setup?->bandIds() ?? [],
+                SheetWork::FLOOR,
+                [],
             );
-        }, $this->sets);
-        foreach ($this->accessories as $set) {
-            $line = array_column($this->lines, null, 'accessory')[$set->accessory] ?? null;
-            $setS = $line['set_s'] ?? self::SET_S;
-            $done[] = new Done($line['line'] ?? null, $this->seconds($set->performed_at), $setS, $line['rest_s'] ?? 0, SheetWork::FLOOR, []);
         }
 
         return $done;
     }
 
-    /** The line that a set names, else the first with its set-up. */
-    private function lineOf(LoggedSet $set): ?string
+    /** @param  KeptLine|null  $line */
+    private function ofSet(LoggedSet $set, ?array $line): Done
+    {
+        $setup = $set->exercise?->setup;
+
+        return new Done(
+            $line['line'] ?? null,
+            $this->seconds($set->performed_at),
+            $set->hang_s === null ? $line['set_s'] ?? self::SET_S : (int) ceil($set->hang_s),
+            $line['rest_s'] ?? 0,
+            ($setup === null ? null : Station::of($setup)) ?? SheetWork::FLOOR,
+            $setup?->bandIds() ?? [],
+        );
+    }
+
+    /** The line that a set names, else the first with its set-up; none: ''. */
+    private function lineOf(LoggedSet $set): string
     {
         if ($set->line !== null) {
             return $set->line;
@@ -91,7 +111,7 @@ final readonly class AthleteWork
             }
         }
 
-        return null;
+        return '';
     }
 
     /**
@@ -101,10 +121,8 @@ final readonly class AthleteWork
      */
     private function key(array $line): ?string
     {
-        $last = null;
-        foreach ($this->logged as $set) {
-            $last = $this->lineOf($set) === $line['line'] ? $set->exercise?->key() ?? $last : $last;
-        }
+        $exercises = array_filter(array_map(static fn (LoggedSet $s): ?Exercise => $s->exercise, $this->byLine[$line['line']] ?? []));
+        $last = $exercises === [] ? null : $exercises[array_key_last($exercises)]->key();
 
         return $this->switched[$line['line']] ?? $last;
     }
@@ -116,14 +134,25 @@ final readonly class AthleteWork
      */
     private function asked(array $line): int
     {
-        $ofLine = array_filter($this->sets, fn (LoggedSet $s): bool => $this->lineOf($s) === $line['line']);
-        $reps = array_sum(array_map(static fn (LoggedSet $s): int => $s->clean_reps ?? 0, $ofLine));
+        $sets = self::begun($this->byLine[$line['line']] ?? []);
+        $reps = array_sum(array_map(static fn (LoggedSet $s): int => $s->clean_reps ?? 0, $sets));
 
-        return $line['in_all'] !== null && $reps >= $line['in_all'] ? count($ofLine) : $line['sets'];
+        return $line['in_all'] !== null && $reps >= $line['in_all'] ? count($sets) : $line['sets'];
+    }
+
+    /**
+     * Those that begin one: no ends of mixed sets.
+     *
+     * @param  list<LoggedSet>  $sets
+     * @return list<LoggedSet>
+     */
+    private static function begun(array $sets): array
+    {
+        return array_values(array_filter($sets, static fn (LoggedSet $s): bool => $s->part_of === null));
     }
 
     private function seconds(\DateTimeInterface $at): int
     {
-        return $at->getTimestamp() - $this->startsAt->getTimestamp();
+        return EveningQuery::seconds($this->startsAt, $at);
     }
 }

@@ -20,10 +20,16 @@ final readonly class DoneQuery
     private const MOST_SETS_OF_ONE = 60;
 
     /** Who stays a little longer is still of the class. */
-    public const AFTER_MIN = 60;
+    private const AFTER_MIN = 60;
 
     public function __construct(private CurrentGym $gym)
     {
+    }
+
+    /** When nothing more belongs to the class. */
+    public function closesAt(GymClass $class, string $on): \DateTimeImmutable
+    {
+        return $class->startsAt($on, $this->gym->timezone())->modify(sprintf('+%d minutes', $class->minutes + self::AFTER_MIN));
     }
 
     /**
@@ -76,7 +82,7 @@ final readonly class DoneQuery
      */
     private function ofClass(GymClass $class, string $on, Builder $done): Builder
     {
-        $ends = $class->startsAt($on, $this->gym->timezone())->modify(sprintf('+%d minutes', $class->minutes + self::AFTER_MIN));
+        $ends = $this->closesAt($class, $on);
         $next = $ends->format('Y-m-d');
 
         return $next === $on ? $done->where('trained_on', $on)

@@ -110,7 +110,7 @@ final readonly class EveningQuery
         return $gear;
     }
 
-    private static function seconds(\DateTimeInterface $from, \DateTimeInterface $to): int
+    public static function seconds(\DateTimeInterface $from, \DateTimeInterface $to): int
     {
         return $to->getTimestamp() - $from->getTimestamp();
     }

@@ -78,7 +78,7 @@ final readonly class FloorQuery
                 $comers->left,
             ),
             gear: $pieces,
-            timetable: $this->timetables->of($class, $on, $cursor, $sheets, $pieces),
+            timetable: $this->timetables->of($class, $on, $cursor, $sheets, static fn (): array => $pieces),
             coaches: $this->coaches(),
             roster: $this->roster(array_column($athletes, 'id')),
         );
@@ -97,7 +97,7 @@ final readonly class FloorQuery
     {
         [$latest, $ids] = $this->news->since($cursor);
         if ($ids === null || $ids === []) {
-            return new ChangesResponse($latest, $ids === null, [], null, $this->timetables->of($class, $on, $latest, [], $this->pieces()));
+            return new ChangesResponse($latest, $ids === null, [], null, $this->timetables->of($class, $on, $latest, [], $this->pieces(...)));
         }
         $said = ClassComer::of($class->id, $on);
         $athletes = array_values(Athlete::query()->whereIn('id', $ids)->whereNull('archived_at')->orderBy('name')->orderBy('id')->get()
@@ -106,14 +106,13 @@ final readonly class FloorQuery
         $begun = self::begun($sets);
         $fresh = array_values(array_filter($athletes, static fn (Athlete $a): bool => ! isset($begun[$a->id])));
         $sheets = $this->sheets->of($fresh, $on, []);
-        $pieces = $this->pieces();
 
         return new ChangesResponse(
             $latest,
             false,
             $this->athletes($class, $on, $athletes, $said, $sets, $sheets),
-            in_array(ChangeFeed::OF_GYM, $ids, true) ? $pieces : null,
-            $this->timetables->of($class, $on, $latest, $sheets, $pieces),
+            in_array(ChangeFeed::OF_GYM, $ids, true) ? $this->pieces() : null,
+            $this->timetables->of($class, $on, $latest, $sheets, $this->pieces(...)),
         );
     }
 

@@ -24,8 +24,6 @@ final readonly class SheetWork
     /** Rungs whose carried shares are no farther apart are about as hard. */
     private const AS_HARD = 0.02;
 
-    private const BLOCKING = [ConcernKind::Paused, ConcernKind::Screen, ConcernKind::Baselines];
-
     public const FLOOR = 'floor';
 
     /**
@@ -40,10 +38,9 @@ final readonly class SheetWork
     public static function of(SheetResponse|\stdClass $sheet): array
     {
         $concern = $sheet->concern?->kind;
-        if (in_array($concern instanceof ConcernKind ? $concern : ConcernKind::tryFrom((string) $concern), self::BLOCKING, true)) {
+        if (($concern instanceof ConcernKind ? $concern : ConcernKind::tryFrom((string) $concern))?->isBlocking()) {
             return [];
         }
-
         $lines = [];
         foreach ($sheet->lines as $line) {
             $lines[] = self::line($line);
@@ -61,7 +58,7 @@ final readonly class SheetWork
         return [
             'line' => $line->line,
             'sets' => $line->sets,
-            'in_all' => ($measure instanceof Measure ? $measure : Measure::from($measure)) === Measure::TotalReps ? $line->amount->high : null,
+            'in_all' => $measure === Measure::TotalReps || $measure === Measure::TotalReps->value ? $line->amount->high : null,
             'set_s' => $line->set_s,
             'rest_s' => $line->rest_s,
             'group' => $line->group,
@@ -92,10 +89,14 @@ final readonly class SheetWork
     public function instead(string $athlete, array $line, ?string $key): array
     {
         $now = $this->now($line, $key);
+        if ($now === null) {
+            return [];
+        }
         $found = [];
         foreach ($line['rungs'] as $rung) {
+            $isElsewhere = [$rung['station'], $rung['gear']] !== [$now['station'], $now['gear']];
             $stations = $this->stations($rung);
-            if ($now !== null && [$rung['station'], $rung['gear']] !== [$now['station'], $now['gear']] && $stations !== [] && abs($rung['share'] - $now['share']) <= self::AS_HARD) {
+            if ($isElsewhere && $stations !== [] && abs($rung['share'] - $now['share']) <= self::AS_HARD) {
                 $found[] = new Instead($athlete, $line['line'], $rung['key'], $stations, $rung['gear']);
             }
         }

@@ -33,14 +33,13 @@ final readonly class TimetableQuery
     /** Placements of the plan that a class begins with; a coach asks for the whole search. */
     private const PLACEMENTS = 20_000;
 
-    private const MOVED_S = 30;
-
     /** Where nothing is told for so long, somebody is slower than was planned. */
     private const HOLDS_S = 60;
 
     public function __construct(
         private KeptTimetable $kept,
         private EveningQuery $evenings,
+        private DoneQuery $done,
         private CurrentGym $gym,
         private ClockInterface $clock,
         private ExceptionHandler $faults,
@@ -50,10 +49,10 @@ final readonly class TimetableQuery
     /**
      * @param  int  $news  the number of the latest
      * @param  array<string, SheetResponse|\stdClass>  $sheets  those that were read now
-     * @param  list<FloorPieceResponse>  $pieces
+     * @param  \Closure(): list<FloorPieceResponse>  $pieces  asked only where it is timed anew
      * @return TimetableResponse|\stdClass|null as worked out, or as kept; none where the class is over or nobody has anything to do
      */
-    public function of(GymClass $class, string $on, int $news, array $sheets, array $pieces): TimetableResponse|\stdClass|null
+    public function of(GymClass $class, string $on, int $news, array $sheets, \Closure $pieces): TimetableResponse|\stdClass|null
     {
         if ($this->isOver($class, $on)) {
             return null;
@@ -63,7 +62,7 @@ final readonly class TimetableQuery
             return json_decode($kept->answer);
         }
         try {
-            return $this->timed($class, $on, $news, $kept, $this->evenings->of($class, $on, $kept->works ?? [], $sheets, $pieces));
+            return $this->timed($class, $on, $news, $kept, $this->evenings->of($class, $on, $kept->works ?? [], $sheets, $pieces()));
         } catch (CoreError $fault) {
             $this->faults->report($fault); // the floor goes on by its rests alone
 
@@ -141,7 +140,7 @@ final readonly class TimetableQuery
         $moved = [];
         foreach ($fresh as $slot) {
             $was = $next[$slot->athlete];
-            if ($was->set === $slot->set && (abs($was->startS - $slot->startS) > self::MOVED_S || $was->station !== $slot->station)) {
+            if ($was->set === $slot->set && (abs($was->startS - $slot->startS) > Collisions::MOVED_S || $was->station !== $slot->station)) {
                 $moved[] = $slot->athlete;
             }
         }
@@ -156,9 +155,7 @@ final readonly class TimetableQuery
 
     private function isOver(GymClass $class, string $on): bool
     {
-        $ends = $class->startsAt($on, $this->gym->timezone())->modify(sprintf('+%d minutes', $class->minutes + DoneQuery::AFTER_MIN));
-
-        return $this->clock->now() > $ends;
+        return $this->clock->now() > $this->done->closesAt($class, $on);
     }
 
     private function moment(GymClass $class, string $on, int $seconds): string

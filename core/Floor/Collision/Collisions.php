@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Floor\Collision;
 
+use SteadyRung\Floor\Timetable\Chart;
 use SteadyRung\Floor\Timetable\Comer;
 use SteadyRung\Floor\Timetable\Evening;
 use SteadyRung\Floor\Timetable\Programme;
@@ -32,19 +33,27 @@ final readonly class Collisions
     private const MOST_SWITCHES = 4;
 
     /** Who begins so much sooner or later than told has moved. */
-    private const MOVED_S = 30;
+    public const MOVED_S = 30;
 
-    /**
-     * @param  list<Slot>  $begun
-     * @param  array<string, int>  $begunOf  sets by athlete
-     */
-    private function __construct(
-        private Evening $evening,
-        private array $begun,
-        private Timetable $told,
-        private int $nowS,
-        private array $begunOf,
-    ) {
+    /** @var array<string, int> sets by athlete */
+    private array $begunOf;
+
+    /** @var array<string, Comer> */
+    private array $comers;
+
+    /** @var array<string, Slot> by athlete and set */
+    private array $slots;
+
+    /** @var list<Slot> each athlete’s next turn, the soonest first */
+    private array $next;
+
+    /** @param  list<Slot>  $begun */
+    private function __construct(private Evening $evening, private array $begun, private Timetable $told, private int $nowS)
+    {
+        $this->begunOf = array_count_values(array_column($begun, 'athlete'));
+        $this->comers = array_column($evening->comers, null, 'id');
+        $this->slots = Chart::bySet($told->slots);
+        $this->next = $this->next();
     }
 
     /**
@@ -52,17 +61,16 @@ final readonly class Collisions
      * @param  list<Instead>  $others  set-ups about as hard as those that are next
      * @return list<Collision> the soonest first; two at the most
      *
-     * @throws UnknownPlace if what began is none of the next sets
+     * @throws UnknownPlace if what began is none of the next sets, or another set-up is where the class has nothing
      */
     public static function of(Evening $evening, array $begun, Timetable $told, int $nowS, array $others = []): array
     {
-        $begunOf = array_count_values(array_column($begun, 'athlete'));
-        $finder = new self($evening, $begun, $told, $nowS, $begunOf);
+        $finder = new self($evening, $begun, $told, $nowS);
         $found = [];
-        foreach ($finder->next() as $comer) {
-            $pair = count($found) < self::MOST ? $finder->before($comer) : null;
+        foreach ($finder->next as $second) {
+            $pair = count($found) < self::MOST ? $finder->before($second) : null;
             if ($pair !== null) {
-                [$first, $second, $piece, $readyS] = $pair;
+                [$first, $piece, $readyS] = $pair;
                 $found[] = new Collision($first, $second, $piece, $readyS, $finder->ways($first, $second, $others));
             }
         }
@@ -70,16 +78,15 @@ final readonly class Collisions
         return $found;
     }
 
-    /** @return list<Slot> each athlete’s next turn, the soonest first */
+    /** @return list<Slot> */
     private function next(): array
     {
         $next = [];
-        foreach ($this->evening->comers as $comer) {
-            $set = ($comer->turns[$this->begunOf[$comer->id] ?? 0] ?? null)?->id;
-            foreach ($this->told->slots as $slot) {
-                if ($slot->athlete === $comer->id && $slot->set === $set && $slot->startS <= $this->nowS + self::AHEAD_S) {
-                    $next[] = $slot;
-                }
+        foreach ($this->comers as $comer) {
+            $turn = $comer->turns[$this->begunOf[$comer->id] ?? 0] ?? null;
+            $slot = $turn === null ? null : $this->slots["$comer->id\n$turn->id"];
+            if ($slot !== null && $slot->startS <= $this->nowS + self::AHEAD_S) {
+                $next[] = $slot;
             }
         }
         usort($next, static fn (Slot $one, Slot $other): int => $one->startS <=> $other->startS);
@@ -87,23 +94,27 @@ final readonly class Collisions
         return $next;
     }
 
-    /** @return array{Slot, Slot, string, int}|null who goes before, who waits for it, for which piece, and when they would be ready */
+    /** @return array{Slot, string, int}|null who goes before somebody who waits for it, for which piece, and when they would be ready */
     private function before(Slot $second): ?array
     {
-        $readyS = $this->readyS($second->athlete);
         $turn = $this->turn($second);
-        foreach ($second->startS - $readyS < self::LEAST_WAIT_S ? [] : $this->next() as $first) {
-            $endS = $first->startS + $this->turn($first)->durationS;
-            if ($first->athlete === $second->athlete || $first->startS >= $second->startS || $endS <= $readyS) {
+        $readyS = $this->readyS($second->athlete);
+        $waitS = $second->startS - $readyS;
+        if ($waitS < self::LEAST_WAIT_S) {
+            return null;
+        }
+        foreach ($this->next as $first) {
+            $earlier = $this->turn($first);
+            if ($first->athlete === $second->athlete || $first->startS >= $second->startS || $first->startS + $earlier->durationS <= $readyS) {
                 continue;
             }
-            $shared = array_values(array_intersect($turn->gear, $this->turn($first)->gear))[0] ?? null;
+            $shared = array_values(array_intersect($turn->gear, $earlier->gear))[0] ?? null;
             if ($shared !== null && $first->station !== $second->station) {
-                return [$first, $second, $shared, $readyS];
+                return [$first, $shared, $readyS];
             }
-            if ($first->station === $second->station && $second->startS - $readyS >= self::LEAST_QUEUE_S
-                && $this->evening->stations[$first->station] !== StationKind::Floor) {
-                return [$first, $second, $first->station, $readyS];
+            $isQueue = $first->station === $second->station && $this->evening->stations[$first->station] !== StationKind::Floor;
+            if ($isQueue && $waitS >= self::LEAST_QUEUE_S) {
+                return [$first, $first->station, $readyS];
             }
         }
 
@@ -125,7 +136,7 @@ final readonly class Collisions
         $lines = [$second->athlete => Programme::lineOf($second->set), $first->athlete => Programme::lineOf($first->set)];
         $fitting = array_filter($others, static fn (Instead $i): bool => ($lines[$i->athlete] ?? null) === $i->line);
         foreach (array_slice(array_values($fitting), 0, self::MOST_SWITCHES) as $instead) {
-            $evening = $instead->in($this->evening, $this->begunOf[$instead->athlete] ?? 0);
+            $evening = $this->evening->with($instead->of($this->comers[$instead->athlete], $this->begunOf[$instead->athlete] ?? 0));
             $ways[] = $this->way(WayOutKind::Switch, $first, $second, $instead, $this->timed($evening, $this->told->slots));
         }
         usort($ways, static fn (WayOut $one, WayOut $other): int => $one->waitingS <=> $other->waitingS);
@@ -135,14 +146,13 @@ final readonly class Collisions
 
     private function way(WayOutKind $kind, Slot $first, Slot $second, ?Instead $instead, Timetable $timed): WayOut
     {
-        $was = self::starts($this->told);
         $moved = [];
         $waitsS = 0;
         foreach ($timed->slots as $slot) {
             if ($slot->athlete === $second->athlete && $slot->set === $second->set) {
                 $waitsS = max(0, $slot->startS - $this->readyS($slot->athlete));
             } elseif ($slot->athlete !== $first->athlete && $slot->athlete !== $second->athlete
-                && abs($slot->startS - $was["$slot->athlete\n$slot->set"]) > self::MOVED_S) {
+                && abs($slot->startS - $this->slots["$slot->athlete\n$slot->set"]->startS) > self::MOVED_S) {
                 $moved[$slot->athlete] = true;
             }
         }
@@ -159,33 +169,17 @@ final readonly class Collisions
     /** When somebody is rested, or has come, or is waiting already. */
     private function readyS(string $athlete): int
     {
-        $comer = $this->comer($athlete);
+        $comer = $this->comers[$athlete];
         $last = $comer->turns[($this->begunOf[$athlete] ?? 0) - 1] ?? null;
         if ($last === null) {
             return max($comer->arrivesS, $this->nowS);
         }
 
-        return max(self::starts($this->told)["$athlete\n$last->id"] + $last->durationS + $last->restAfterS, $this->nowS);
+        return max($this->slots["$athlete\n$last->id"]->startS + $last->durationS + $last->restAfterS, $this->nowS);
     }
 
     private function turn(Slot $slot): Turn
     {
-        return array_column($this->comer($slot->athlete)->turns, null, 'id')[$slot->set];
-    }
-
-    private function comer(string $athlete): Comer
-    {
-        return array_column($this->evening->comers, null, 'id')[$athlete];
-    }
-
-    /** @return array<string, int> by athlete and set */
-    private static function starts(Timetable $timetable): array
-    {
-        $starts = [];
-        foreach ($timetable->slots as $slot) {
-            $starts["$slot->athlete\n$slot->set"] = $slot->startS;
-        }
-
-        return $starts;
+        return array_column($this->comers[$slot->athlete]->turns, null, 'id')[$slot->set];
     }
 }

@@ -35,20 +35,17 @@ final class Cuts
         $begunOf = array_count_values(array_column($begun, 'athlete'));
         while (! $timed->fits && count($cuts) < self::MOST) {
             $late = self::latest($evening, $timed);
-            $comer = array_column($evening->comers, null, 'id')[$late];
-            $left = array_slice($comer->turns, $begunOf[$late] ?? 0);
+            $comer = $evening->comer($late);
+            $left = array_slice($comer->turns ?? [], $begunOf[$late] ?? 0);
             $line = $left === [] ? '' : Programme::lineOf($left[count($left) - 1]->id);
             $kept = array_values(array_filter(
-                $comer->turns,
+                $comer->turns ?? [],
                 static fn (Turn $t): bool => ! in_array($t, $left, true) || Programme::lineOf($t->id) !== $line,
             ));
-            if ($left === [] || $kept === []) {
+            if ($comer === null || $left === [] || $kept === []) {
                 break;
             }
-            $shorter = Evening::of($evening->lengthS, $evening->changeS, $evening->stations, $evening->gear, array_map(
-                static fn (Comer $c): Comer => $c->id === $late ? new Comer($c->id, $c->arrivesS, $kept) : $c,
-                $evening->comers,
-            ));
+            $shorter = $evening->with(new Comer($late, $comer->arrivesS, $kept));
             $sooner = Retiming::of($shorter, $begun, $told->slots, $nowS);
             $cuts[] = new Cut($late, $line, count($comer->turns) - count($kept), $timed->endS - $sooner->endS);
             [$evening, $timed] = [$shorter, $sooner];

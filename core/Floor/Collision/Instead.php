@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace SteadyRung\Floor\Collision;
 
 use SteadyRung\Floor\Timetable\Comer;
-use SteadyRung\Floor\Timetable\Evening;
 use SteadyRung\Floor\Timetable\Programme;
 use SteadyRung\Floor\Timetable\Turn;
 
@@ -15,7 +14,7 @@ use SteadyRung\Floor\Timetable\Turn;
 final readonly class Instead
 {
     /**
-     * @param  list<string>  $stations
+     * @param  non-empty-list<string>  $stations
      * @param  list<string>  $gear
      */
     public function __construct(
@@ -27,17 +26,17 @@ final readonly class Instead
     ) {
     }
 
-    /** The evening as it is with this in the place of what is left of the line. */
-    public function in(Evening $evening, int $begun): Evening
+    /** Their sets with this in the place of what is left of the line. */
+    public function of(Comer $comer, int $begun): Comer
     {
-        $comers = array_map(fn (Comer $comer): Comer => $comer->id !== $this->athlete ? $comer : new Comer(
-            $comer->id,
-            $comer->arrivesS,
-            array_map(fn (Turn $turn, int $i): Turn => $i < $begun || Programme::lineOf($turn->id) !== $this->line || $this->stations === []
+        $turns = array_map(
+            fn (Turn $turn, int $i): Turn => $i < $begun || Programme::lineOf($turn->id) !== $this->line
                 ? $turn
-                : new Turn($turn->id, $turn->durationS, $turn->restAfterS, $this->stations, $this->gear), $comer->turns, array_keys($comer->turns)),
-        ), $evening->comers);
+                : new Turn($turn->id, $turn->durationS, $turn->restAfterS, $this->stations, $this->gear),
+            $comer->turns,
+            array_keys($comer->turns),
+        );
 
-        return Evening::of($evening->lengthS, $evening->changeS, $evening->stations, $evening->gear, $comers);
+        return new Comer($comer->id, $comer->arrivesS, $turns);
     }
 }

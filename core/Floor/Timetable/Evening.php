@@ -63,6 +63,24 @@ final readonly class Evening
     }
 
     /**
+     * With somebody in the place of who has the same id.
+     *
+     * @throws UnknownPlace if one of their sets names a station or gear that is not there
+     */
+    public function with(Comer $changed): self
+    {
+        return self::of($this->lengthS, $this->changeS, $this->stations, $this->gear, array_map(
+            static fn (Comer $comer): Comer => $comer->id === $changed->id ? $changed : $comer,
+            $this->comers,
+        ));
+    }
+
+    public function comer(string $id): ?Comer
+    {
+        return array_column($this->comers, null, 'id')[$id] ?? null;
+    }
+
+    /**
      * @param  array<string, StationKind|GearKind>  $there
      * @param  list<string>  $named
      */
