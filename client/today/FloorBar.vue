@@ -67,14 +67,7 @@ const cut = computed(() => {
 
 const menu = useTemplateRef<HTMLDetailsElement>('menu');
 
-function openFrom(what: 'gear' | 'plan'): void {
-    menu.value?.removeAttribute('open');
-    if (what === 'gear') {
-        emit('gear');
-    } else {
-        emit('plan');
-    }
-}
+const closeMenu = (): void => menu.value?.removeAttribute('open');
 
 async function stayAwake(): Promise<void> {
     await (props.awake.isActive.value ? props.awake.release() : props.awake.request('screen')).catch(() => undefined);
@@ -105,8 +98,8 @@ async function stayAwake(): Promise<void> {
                             <option v-for="one in others" :key="one.key" :value="one.key">{{ one.words }}</option>
                         </select>
                     </label>
-                    <button v-if="held" type="button" @click="openFrom('gear')">Broken or missing today</button>
-                    <button v-if="held && timetable" type="button" @click="openFrom('plan')">Plan the rest anew</button>
+                    <button v-if="held" type="button" @click="(closeMenu(), emit('gear'))">Broken or missing today</button>
+                    <button v-if="held && timetable" type="button" @click="(closeMenu(), emit('plan'))">Plan the rest anew</button>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/workout`">Class workout</RouterLink>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards: who did what</RouterLink>
                     <RouterLink class="button" to="/today/classes">Classes and their days</RouterLink>

@@ -70,10 +70,4 @@ function take(): void {
 .ends {
     font-size: var(--type-large);
 }
-
-.best {
-    border-color: var(--color-graphite);
-    background: var(--color-graphite);
-    color: var(--color-paper);
-}
 </style>

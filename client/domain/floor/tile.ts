@@ -58,6 +58,10 @@ export const isBlocking = (concern: { kind: string } | null): boolean => BLOCKIN
 export const countWords = ({ clean_reps, hang_s }: { clean_reps?: number | null; hang_s?: number | null }): string =>
     String(clean_reps ?? seconds(hang_s ?? 0));
 
+/** Whether a line cannot be done as it is: its station or a band of it is out of use today. */
+export const needsOut = (line: LineNow | undefined, out: ReadonlySet<string>): boolean =>
+    [line?.rung?.station, ...(line?.rung?.bands ?? [])].some((id) => id != null && out.has(id));
+
 /** As somebody is called across the floor. */
 export const calledName = ({ athlete }: { athlete: { name: string } }): string => athlete.name.split(' ')[0] ?? athlete.name;
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Collision } from '../../domain/floor/collisions';
-import { calledName, countWords, isBlocking, type Tile } from '../../domain/floor/tile';
+import { calledName, countWords, isBlocking, needsOut, type Tile } from '../../domain/floor/tile';
 import { clock, day } from '../../domain/units';
 import SetDots from './SetDots.vue';
 import TileAction from './TileAction.vue';
@@ -32,7 +32,6 @@ const line = computed(() => props.tile.now);
 const leftMs = computed(() => (props.tile.restEndsAt ?? 0) - props.nowMs);
 const part = computed(() => (props.tile.restS > 0 ? Math.min(1, Math.max(0, 1 - leftMs.value / (props.tile.restS * 1000))) : 1));
 const undo = computed(() => props.commands.undoable(athlete.value.id));
-const isOut = computed(() => [line.value?.rung?.station, ...(line.value?.rung?.bands ?? [])].some((id) => id && props.out.has(id)));
 const concern = computed(() => athlete.value.sheet.concern);
 const link = computed(() => `/people/${athlete.value.id}${concern.value?.kind === 'screen' ? '/screens' : ''}`);
 /** Worth knowing before loading; why pulls are missing today, where the dates or the caps bar them. */
@@ -107,7 +106,7 @@ const last = computed(() =>
                 </p>
                 <button v-if="undo" type="button" class="plain undo" @click="undo.undo">Undo {{ undo.words }}</button>
             </div>
-            <p v-if="isOut" class="note">out of use today: switch</p>
+            <p v-if="needsOut(line, out)" class="note">out of use today: switch</p>
             <p v-else-if="collision" class="note">{{ collision.what }}</p>
             <p v-else-if="waitsAt && tile.turn === 'up'" class="note quiet">ready, waits for {{ waitsAt }}</p>
             <p v-else-if="line.way === 'lowering' && tile.loweringsLeft < line.line.aim && tile.loweringsLeft > 0" class="note">

@@ -49,12 +49,6 @@ const others = computed(() => props.collision.ways.slice(1));
     background: var(--color-card);
 }
 
-.best {
-    border-color: var(--color-graphite);
-    background: var(--color-graphite);
-    color: var(--color-card);
-}
-
 ul {
     display: grid;
     flex-basis: 100%;

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { changeoverWords } from '../../domain/floor/changeover';
 import { FLOOR, type Entry, type Place } from '../../domain/floor/stations';
-import { calledName, type Tile } from '../../domain/floor/tile';
+import { calledName, needsOut, type Tile } from '../../domain/floor/tile';
 import { clock } from '../../domain/units';
 import TileAction from './TileAction.vue';
 import type { Reorder } from './useReorder';
@@ -38,8 +38,6 @@ const freeInS = computed(() => {
 /** What is done there; the name of the place itself stands above. */
 const what = ({ line }: Entry): string =>
     (line.rung?.name ?? line.line.name).replace(`, ${props.place.name}`, '').replace(`${props.place.name}, `, '');
-const needsOut = ({ line }: Entry): boolean =>
-    [line.rung?.station, ...(line.rung?.bands ?? [])].some((id) => id != null && props.out.has(id));
 const setWords = ({ line, n }: Entry): string => (line.line.sets > 1 ? `set ${n} of ${line.line.sets}` : 'one set');
 
 /** Rest that is left, how long somebody has been ready, or when a later set is due. */
@@ -80,7 +78,7 @@ function tap(entry: Entry): void {
                 <b>{{ calledName(entry.tile) }}</b>
                 <span class="set">{{ setWords(entry) }}</span>
                 <span class="what">{{ what(entry) }}</span>
-                <span v-if="needsOut(entry)" class="note">broken or missing today: switch</span>
+                <span v-if="needsOut(entry.line, out)" class="note">broken or missing today: switch</span>
             </button>
             <div class="keys">
                 <TileAction
@@ -112,7 +110,7 @@ function tap(entry: Entry): void {
                     <b>{{ calledName(entry.tile) }}</b>
                     <span class="rest" :class="{ late: when(entry).isLate }" role="timer">{{ when(entry).text }}</span>
                     <span class="what">{{ what(entry) }} · {{ setWords(entry) }}</span>
-                    <span v-if="needsOut(entry)" class="note">broken or missing today: switch</span>
+                    <span v-if="needsOut(entry.line, out)" class="note">broken or missing today: switch</span>
                 </button>
                 <button
                     v-if="place.id !== FLOOR && place.queue.length > 1"

@@ -34,7 +34,7 @@ const elsewhere = computed(() =>
 
 <template>
     <div class="undo" role="status">
-        <button v-for="one in undoable" :key="one.tile.athlete.id" type="button" class="key" @click="one.undo">
+        <button v-for="one in undoable" :key="one.tile.athlete.id" type="button" class="key best" @click="one.undo">
             Undo {{ one.words }}, {{ calledName(one.tile) }}
         </button>
     </div>
@@ -65,12 +65,6 @@ const elsewhere = computed(() =>
     .undo {
         bottom: 96px; /* above the places */
     }
-}
-
-.undo .key {
-    border-color: var(--color-graphite);
-    background: var(--color-graphite);
-    color: var(--color-paper);
 }
 
 .unsettled {
