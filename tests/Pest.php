@@ -19,4 +19,5 @@ require_once __DIR__.'/Api/Support/gym.php';
 require_once __DIR__.'/Api/Support/staff.php';
 require_once __DIR__.'/Api/Support/scripts.php';
 require_once __DIR__.'/Browser/Support/processes.php';
+require_once __DIR__.'/Browser/Support/rowers.php';
 require_once __DIR__.'/Browser/Support/taps.php';

@@ -17,76 +17,6 @@ const CLOCK_OFF_S = 2.0;
 
 const PASSWORD = 'chalk-and-rope';
 
-const NORTH_RINGS = '01900000-0000-7000-8000-000000000015';
-
-/**
- * A class of twelve who row, each with twelve sets before them.
- *
- * @return array{string, list<string>} its name, and the athletes
- */
-function classOfTwelve(): array
-{
-    $http = Http::signedIn(Instance::url());
-    $name = 'Kill '.substr(uuid(), -6);
-    $class = [
-        'id' => uuid(),
-        'name' => $name,
-        'first_on' => (new DateTimeImmutable('now', new DateTimeZone('Europe/London')))->format('Y-m-d'),
-        'at' => '00:00',
-        'minutes' => 240,
-        'tags' => [$name],
-    ];
-    $row = ['setup' => ['kind' => 'row', 'ring_id' => NORTH_RINGS, 'strap_m' => 1.4, 'heel_mark_m' => 0.0]];
-    $ids = [];
-    foreach (range(1, 12) as $n) {
-        $ids[] = $id = uuid();
-        $done = fn (string $path, array $body, string $verb = 'POST') => expect(
-            $http->send($verb, "/api/v1/athletes/$id$path", $body)[0],
-        )->toBeIn([200, 201, 204], $path);
-        expect(
-            $http->send(
-                'POST',
-                '/api/v1/athletes',
-                [
-                    'id' => $id,
-                    'name' => sprintf('%s %02d', $name, $n),
-                    'kind' => 'gym',
-                    'mass_kg' => 70,
-                    'stature_m' => 1.75,
-                    'tags' => [$name],
-                ],
-            )[0],
-        )->toBe(201);
-        $done('/screenings', ['id' => uuid(), 'overhead' => 'level']);
-        $done(
-            '/sets',
-            [
-                'id' => uuid(),
-                'performed_at' => gmdate(DATE_RFC3339, time() - 4 * 86400),
-                'purpose' => 'baseline',
-                'exercise' => $row,
-                'clean_reps' => 12,
-                'reserve' => 1,
-            ],
-        );
-        $done('/setup', $row, 'PUT');
-        $done('/place', ['id' => uuid(), 'method' => 'rows-first', 'stage' => 'upright', 'reason' => 'Rows.']);
-        $session = $http->send('GET', "/api/v1/athletes/$id/session")[1];
-        $main = array_values(array_filter($session['blocks'], fn (array $b): bool => $b['part'] === 'main' && $b['rung'] !== null))[0];
-        foreach (array_slice($session['blocks'], 0, 1 + (int) array_search($main, $session['blocks'], true)) as $block) {
-            $done(
-                '/session/changes',
-                ['id' => uuid(), 'line' => $block['line'], 'lasts' => false] + (
-                    $block['line'] === $main['line'] ? ['sets' => ROUNDS] : ['left_out' => true]
-                ),
-            );
-        }
-    }
-    expect($http->send('POST', '/api/v1/classes', $class)[0])->toBe(201);
-
-    return [$name, $ids];
-}
-
 /**
  * Coaches of the gym, the demo's first.
  *
@@ -122,12 +52,7 @@ final class Device
     {
         $this->open();
         $this->page->signIn($this->email, PASSWORD)->visit('/today');
-        Wait::until(
-            fn (): bool => (bool) $this->page->script(
-                "const s = document.querySelector('.menu select'); const o = s && [...s.options].find((o) => o.text.startsWith('$class')); if (!o) return false; s.value = o.value; s.dispatchEvent(new Event('change')); return true;",
-            ),
-            'The class is not to be picked.',
-        );
+        pickClass($this->page, $class);
         $this->page->see("$class")->see('12 here')->press('Athletes');
         Wait::until(
             fn (): bool => (bool) $this->page->script('return navigator.serviceWorker.ready.then((r) => r.active?.state === "activated")'),
@@ -218,7 +143,7 @@ afterEach(function (): void {
 it('loses and doubles nothing of twelve athletes by twelve sets, logged by two coaches who see each other’s, while everything dies in turn', function (
     int $devices,
 ): void {
-    [$class, $ids] = classOfTwelve();
+    [$class, $ids] = classOfRowers(12, ROUNDS, '00:00', 240);
     $profiles = array_map(fn (int $n): string => profile((string) $n), range(1, $devices));
     $coaches = coaches($devices);
     $floor = array_map(fn (string $profile, array $coach): Device => new Device($profile, $class, $coach[0]), $profiles, $coaches);

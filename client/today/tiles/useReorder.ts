@@ -18,9 +18,11 @@ export interface Reorder {
 export function useReorder(move: (moved: Entry, before: Entry | undefined) => void): Reorder {
     const picked = shallowRef<Entry>();
 
+    /** Nobody goes before a set of their own. */
     function put(place: Place, moved: Entry, before: Entry | undefined): void {
         picked.value = undefined;
-        if (moved.station === place.id && moved.key !== before?.key) {
+        const isOwn = moved.tile.athlete.id === before?.tile.athlete.id;
+        if (moved.station === place.id && !isOwn) {
             move(moved, before);
         }
     }

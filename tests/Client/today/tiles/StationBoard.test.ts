@@ -90,6 +90,19 @@ it('moves somebody by two taps, or by the arrow keys on the handle', async () =>
     expect(emitted('open')).toEqual([]);
 });
 
+it('puts nobody before a set of their own', async () => {
+    const twoSets = timetable([
+        ['bo', 'main:bands', 2, 1850, 'b'],
+        ['bo', 'main:bands', 3, 2000, 'b'],
+    ]);
+    const { press, emitted, change } = board(three);
+    await change({ places: placesKept()([three[1]!], gear, twoSets, STARTS, NOW) });
+    await press(/^Move Bo, set 3/);
+    await press(/^Bo 0:45/);
+    named('Move Bo, set 3 of 3').dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowUp', bubbles: true }));
+    expect(emitted('move')).toEqual([]);
+});
+
 it('moves somebody by dragging the handle onto another, and leaves them where a finger lets go elsewhere', async () => {
     const { emitted } = board(three);
     const handle = named('Move Cy, set 2 of 3');
