@@ -26,7 +26,7 @@ final readonly class ClassPattern
     {
         OutOfRange::guard(['minutes' => [$minutes, self::MINUTES]]);
 
-        return new self($firstOn, $minutes, $isWeekly, $isWeekly ? $lastOn : $firstOn);
+        return new self($firstOn, $minutes, $isWeekly, $isWeekly ? $lastOn : min($firstOn, $lastOn ?? $firstOn));
     }
 
     public function isOn(int $day): bool

@@ -40,3 +40,8 @@ it('goes on from any day, over days off', function (int $from): void {
 it('refuses a class that is none', function (int $minutes): void {
     ClassPattern::of(TUESDAY, $minutes, isWeekly: true);
 })->with([0, 14, 241])->throws(OutOfRange::class);
+
+it('ends a class that is held once before its day, and leaves the one that was held', function (int $lastOn, bool $isOn): void {
+    expect(ClassPattern::of(100, 60, false, $lastOn)->isOn(100))->toBe($isOn)
+        ->and(ClassPattern::of(100, 60, false, $lastOn)->isOn(107))->toBeFalse();
+})->with(['the day before' => [99, false], 'that day' => [100, true], 'later' => [120, true]]);
