@@ -8,6 +8,7 @@ export const router = createRouter({
     routes: [
         { path: '/', redirect: '/today' },
         { path: '/today', component: () => import('./today/TodayPage.vue'), meta: { title: 'Today', floor: true } },
+        { path: '/today/board', component: () => import('./board/BoardPage.vue'), meta: { title: 'Board', own: true } },
         { path: '/today/classes', component: () => import('./today/ClassesPage.vue'), meta: { title: 'Classes' } },
         {
             path: '/today/:class/:on/after',

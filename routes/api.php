@@ -15,6 +15,7 @@ use App\Http\Controllers\Calls\CallController;
 use App\Http\Controllers\Consent\ConsentController;
 use App\Http\Controllers\Erase\ErasureController;
 use App\Http\Controllers\Export\ExportController;
+use App\Http\Controllers\Floor\BoardController;
 use App\Http\Controllers\Floor\ClassController;
 use App\Http\Controllers\Floor\PulseController;
 use App\Http\Controllers\Gym\FirstStepsController;
@@ -55,6 +56,7 @@ use App\Http\Controllers\Staff\PasswordLinkController;
 use App\Http\Controllers\Staff\StaffController;
 use App\Http\Controllers\Trend\TrendController;
 use App\Http\Middleware\Audited;
+use App\Http\Middleware\EnterByCode;
 use App\Http\Middleware\EnterByLink;
 use App\Http\Middleware\EnterGym;
 use App\Http\Middleware\LimitScripts;
@@ -141,10 +143,13 @@ Route::middleware([SlowTokens::class, 'auth:sanctum', EnterGym::class, LimitScri
     Route::get('classes/{class}/days/{on}', [ClassController::class, 'day']);
     Route::get('classes/{class}/days/{on}/news', [ClassController::class, 'news']);
     Route::get('classes/{class}/days/{on}/fresh-plan', [ClassController::class, 'freshPlan']);
+    Route::get('classes/{class}/days/{on}/board', [BoardController::class, 'code']);
     Route::get('classes/{class}/days/{on}/workout', [ClassController::class, 'workout']);
 
     Route::middleware(Authorize::using(Right::Log))->group(function (): void {
         Route::post('commands', QueueController::class);
+        Route::put('classes/{class}/days/{on}/board', [BoardController::class, 'open']);
+        Route::delete('classes/{class}/days/{on}/board', [BoardController::class, 'end']);
         Route::post('deeds', QueueController::class);
         Route::post('athletes/{athlete}/sets', [SetController::class, 'store']);
     });
@@ -324,6 +329,8 @@ Route::middleware(['auth:web', EnterGym::class, RecalculateFirst::class, Authori
         ->middleware(Audited::as(AuditEvent::SettingsChanged));
     Route::put('settings/athletes-tell', [SettingsController::class, 'tells'])
         ->middleware(Audited::as(AuditEvent::SettingsChanged));
+    Route::put('settings/board', [SettingsController::class, 'boardNames'])
+        ->middleware(Audited::as(AuditEvent::SettingsChanged));
     Route::put('settings/erasure', [SettingsController::class, 'erasure'])
         ->middleware(Audited::as(AuditEvent::SettingsChanged));
     Route::put('settings/health', [SettingsController::class, 'health'])
@@ -340,6 +347,10 @@ Route::prefix('calendars')->withoutMiddleware(EnsureFrontendRequestsAreStateful:
     Route::get('sessions/{token}.ics', [CalendarController::class, 'sessions'])
         ->middleware([EnterByLink::to(LinkUse::Sessions), RecalculateFirst::class]);
 });
+
+/** A screen on the wall; what it shows is opened by a code, and is one class. */
+Route::get('board', [BoardController::class, 'show'])->middleware(EnterByCode::class)
+    ->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 
 /** An athlete's own page. The link is shown in a header and not in a cookie, so no other site can use it. */
 Route::middleware([EnterByLink::to(LinkUse::OwnPage), RecalculateFirst::class])->prefix('my')

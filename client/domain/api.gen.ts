@@ -991,6 +991,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description What everybody in the gym may read of a class; the code of the board stands in the header Board-Code. */
+        get: operations["board"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/calendars/classes/{token}.ics": {
         parameters: {
             query?: never;
@@ -1186,6 +1203,24 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/classes/{class}/days/{on}/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** @description The code that opens it now, if any does. */
+        get: operations["boardCode"];
+        /** @description A code by which any screen shows it; the same while it stands. */
+        put: operations["openBoard"];
+        post?: never;
+        delete: operations["endBoard"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2167,6 +2202,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/settings/board": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["settleBoardNames"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/settings/erasure": {
         parameters: {
             query?: never;
@@ -2775,6 +2826,113 @@ export interface components {
             school: string | null;
             by_hand: components["schemas"]["ByHand"] | null;
             begun: components["schemas"]["Begun"] | null;
+        };
+        /** @description Somebody of the class. Who is not up to anything, for whatever reason, has no name and no lines; only what they hung up is known. */
+        BoardAthlete: {
+            /** Format: uuid */
+            id: string;
+            /** @description As they are called on the board. */
+            name: string | null;
+            lines: components["schemas"]["BoardLine"][];
+            /** @description Keys of what is done in the place of lines today, by line. */
+            switched: {
+                [key: string]: string;
+            };
+            /** @description Lowerings that the caps left before the day began. */
+            lowerings_left: number;
+            sets: components["schemas"]["BoardSet"][];
+            beside: components["schemas"]["BoardWork"][];
+        };
+        /** @description What opens the board of a class. */
+        BoardCode: {
+            /** @description None where no screen is let in. */
+            code: string | null;
+            /**
+             * Format: date-time
+             * @description When it ends.
+             */
+            ends_at: string;
+        };
+        /** @description One line of somebody's session: what is done, how often, and on what. */
+        BoardLine: {
+            line: string;
+            /** @enum {string} */
+            purpose: "baseline" | "work" | "test" | "try" | "home";
+            name: string;
+            rung: components["schemas"]["BoardRung"] | null;
+            /** @enum {string|null} */
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "short-dip" | "dip" | "ring-dip" | "half-wall-walk" | "wall-walk" | "kneeling-lean" | "straight-arm-lean" | "raised-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | "peg-height" | null;
+            group: string | null;
+            sets: number;
+            amount: components["schemas"]["Amount"];
+            /** @description Of one set: reps, seconds or metres. */
+            aim: number;
+            per_side: boolean;
+            rest_s: number;
+            /** @description What may be done instead. */
+            others: components["schemas"]["BoardRung"][];
+            /** @description Reps that each set begins with, on another set-up. */
+            begun_reps: number;
+        };
+        /** @description How athletes are called on a board on the wall. */
+        BoardNamesInput: {
+            /** @enum {string} */
+            names: "first" | "initials";
+        };
+        /** @description A class on its day as everybody in the gym may read it: nothing of health, weight or calls is in it. */
+        Board: {
+            class: components["schemas"]["HeldClass"];
+            /** @description IANA time zone of the gym. */
+            timezone: string;
+            /**
+             * @description What lengths and pins are read in.
+             * @enum {string}
+             */
+            mass_unit: "kg" | "lb";
+            /** @enum {string} */
+            length_unit: "cm" | "in";
+            /** @description The number of the latest news in it. */
+            cursor: number;
+            /** @description The ticket to ask with whether there is news. */
+            pulse: string;
+            athletes: components["schemas"]["BoardAthlete"][];
+            gear: components["schemas"]["FloorPiece"][];
+            /** @description What is left to be done, in order of time; none where it was not timed. */
+            turns: components["schemas"]["Turn"][] | null;
+        };
+        /** @description A set-up by its name, and where it stands. */
+        BoardRung: {
+            key: string;
+            name: string;
+            exercise: components["schemas"]["Exercise"];
+            /**
+             * Format: uuid
+             * @description The bar, rings or machine it is done at.
+             */
+            station: string | null;
+            bands: string[];
+        };
+        /** @description That a set was done, on what, and how many. */
+        BoardSet: {
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            performed_at: string;
+            /** @enum {string} */
+            purpose: "baseline" | "work" | "test" | "try" | "home";
+            exercise: components["schemas"]["Exercise"] | null;
+            setup_key: string | null;
+            line: string | null;
+            /** Format: uuid */
+            part_of: string | null;
+            clean_reps: number | null;
+        };
+        /** @description That somebody did a set of work beside the pull. */
+        BoardWork: {
+            /** Format: date-time */
+            performed_at: string;
+            /** @enum {string|null} */
+            accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "short-dip" | "dip" | "ring-dip" | "half-wall-walk" | "wall-walk" | "kneeling-lean" | "straight-arm-lean" | "raised-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | "peg-height" | null;
         };
         /** @description An athlete's body: what everything is computed from, and the mass over time. */
         Body: {
@@ -4290,6 +4448,11 @@ export interface components {
             pull_top: "chin" | "chest";
             /** @description What athletes may tell on their own page. */
             athletes_tell: ("sets" | "pain" | "soreness" | "coming")[];
+            /**
+             * @description How athletes are called on a board on the wall.
+             * @enum {string}
+             */
+            board_names: "first" | "initials";
             /**
              * @description What becomes of the training of an athlete who is erased.
              * @enum {string}
@@ -8518,6 +8681,35 @@ export interface operations {
             };
         };
     };
+    board: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Board"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     classesCalendar: {
         parameters: {
             query?: never;
@@ -9077,6 +9269,100 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["ClassDay"];
                 };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    boardCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: string;
+                on: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardCode"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    openBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: string;
+                on: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoardCode"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    endBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class: string;
+                on: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
             /** @description A problem. */
             default: {
@@ -11181,6 +11467,39 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["TellsInput"];
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+            /** @description A problem. */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    settleBoardNames: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoardNamesInput"];
             };
         };
         responses: {

@@ -5,6 +5,7 @@ export const pages: Record<string, readonly string[]> = {
         'By station: who is up at each bar, what to take off and hang up, and who follows. Move somebody by the handle: drag it, tap it and then the one they go before, or use the arrow keys.',
         'By athlete: a boxed tile is up. Arrows choose, digits and Enter log, N opens the rest, U undoes.',
         'All done about is worked out anew with every set; Plan the rest anew, behind ⋯, shows what a better order would change.',
+        'Board on the wall, behind ⋯, gives the code by which any screen shows the class: athletes find themselves, and nothing can be changed there.',
         'Without a network it goes on: what waits is sent when the server answers again.',
     ],
     '/today/classes': [

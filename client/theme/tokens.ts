@@ -70,6 +70,10 @@ export const tokens = {
         figure: '40px',
         /** On keys, read from afar. */
         key: '46px',
+        /** On a wall, read at eight metres: names at least 8 % of the screen's height, all else 4 %. */
+        wallName: '8.4vh',
+        wallLine: '4.1vh',
+        wallFigure: '12vh',
     },
     shade: { soft: 'rgb(36 39 44 / 12%)', deep: 'rgb(36 39 44 / 30%)' },
     target: '44px',
@@ -91,5 +95,5 @@ export function cssVariables(): string {
     }
     const paper = `@media print { :root { --type-small: ${tokens.type.base}; } }`; // 11 pt at least
     const atNight = Object.entries(dark).map(([name, value]) => `--color-${name}: ${value};`);
-    return `:root { ${lines.join(' ')} } @media screen { :root[data-theme='dark'] { color-scheme: dark; ${atNight.join(' ')} } } ${paper}`;
+    return `:root { ${lines.join(' ')} } @media screen { :root[data-theme='dark'], .by-night { color-scheme: dark; ${atNight.join(' ')} } } ${paper}`;
 }

@@ -6,6 +6,7 @@ import type { Schemas } from '../domain/http';
 import { day } from '../domain/units';
 import { useHourOf } from '../composables/useToday';
 import { useTheme } from '../theme/useTheme';
+import type { FloorPanel } from './panels/floorPanel';
 import type { Held } from './useClasses';
 
 /** The class, how it is looked at, and what goes with it. */
@@ -22,7 +23,7 @@ const props = defineProps<{
 const by = defineModel<'athlete' | 'station'>('by', { required: true });
 const sound = defineModel<boolean>('sound', { required: true });
 const buzz = defineModel<boolean>('buzz', { required: true });
-const emit = defineEmits<{ pick: [key: string]; who: []; gear: []; plan: [] }>();
+const emit = defineEmits<{ pick: [key: string]; open: [panel: FloorPanel] }>();
 
 const theme = useTheme();
 const hour = useHourOf();
@@ -67,7 +68,10 @@ const cut = computed(() => {
 
 const menu = useTemplateRef<HTMLDetailsElement>('menu');
 
-const closeMenu = (): void => menu.value?.removeAttribute('open');
+function openPanel(panel: FloorPanel): void {
+    menu.value?.removeAttribute('open');
+    emit('open', panel);
+}
 
 async function stayAwake(): Promise<void> {
     await (props.awake.isActive.value ? props.awake.release() : props.awake.request('screen')).catch(() => undefined);
@@ -84,7 +88,7 @@ async function stayAwake(): Promise<void> {
         <p v-if="held" class="when">{{ [`${here} here`, doneAt, when].filter(Boolean).join(' · ') }}</p>
         <p v-if="isAlone" class="alone" role="status">No server: kept on this device</p>
         <div class="actions">
-            <button v-if="held" type="button" @click="emit('who')">Who is here</button>
+            <button v-if="held" type="button" @click="emit('open', 'who')">Who is here</button>
             <RouterLink v-if="held && left < 15" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards</RouterLink>
             <details ref="menu" class="menu">
                 <summary aria-label="More of the class">⋯</summary>
@@ -98,8 +102,9 @@ async function stayAwake(): Promise<void> {
                             <option v-for="one in others" :key="one.key" :value="one.key">{{ one.words }}</option>
                         </select>
                     </label>
-                    <button v-if="held" type="button" @click="(closeMenu(), emit('gear'))">Broken or missing today</button>
-                    <button v-if="held && timetable" type="button" @click="(closeMenu(), emit('plan'))">Plan the rest anew</button>
+                    <button v-if="held" type="button" @click="openPanel('gear')">Broken or missing today</button>
+                    <button v-if="held && timetable" type="button" @click="openPanel('plan')">Plan the rest anew</button>
+                    <button v-if="held && left > -15" type="button" @click="openPanel('wall')">Board on the wall</button>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/workout`">Class workout</RouterLink>
                     <RouterLink v-if="held" class="button" :to="`/today/${held.id}/${held.on}/after`">Afterwards: who did what</RouterLink>
                     <RouterLink class="button" to="/today/classes">Classes and their days</RouterLink>

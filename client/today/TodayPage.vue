@@ -10,6 +10,7 @@ import type { Read } from '../composables/useRead';
 import { useHourOf } from '../composables/useToday';
 import AthleteTile from './tiles/AthleteTile.vue';
 import FloorBar from './FloorBar.vue';
+import type { FloorPanel } from './panels/floorPanel';
 import NoClass from './NoClass.vue';
 import { useClasses } from './useClasses';
 import { useFloor } from './useFloor';
@@ -22,10 +23,8 @@ import { useTileCommands } from './tiles/useTileCommands';
 /** What is not seen at once is loaded when it is asked for; it is on the device already. */
 const FirstDay = defineAsyncComponent(() => import('../first-day/FirstDay.vue'));
 const FloorPad = defineAsyncComponent(() => import('./pad/FloorPad.vue'));
-const FreshPlan = defineAsyncComponent(() => import('./FreshPlan.vue'));
-const GearToday = defineAsyncComponent(() => import('./GearToday.vue'));
+const FloorPanels = defineAsyncComponent(() => import('./panels/FloorPanels.vue'));
 const StationBoard = defineAsyncComponent(() => import('./tiles/StationBoard.vue'));
-const WhoComes = defineAsyncComponent(() => import('./WhoComes.vue'));
 
 const { classes, held, pick, isPickRead } = useClasses();
 const floor = useFloor(() => held.value);
@@ -37,16 +36,9 @@ const commands = useTileCommands();
 const bell = useRestBell(() => tiles.value);
 const awake = useWakeLock();
 onMounted(() => void awake.request('screen').catch(() => undefined)); // refused, or none: the bar says so
-const whoOpen = ref(false);
-const gearOpen = ref(false);
-const planOpen = ref(false);
+const panel = ref<FloorPanel>();
 const openId = ref<string>();
-const [padAsked, whoAsked, gearAsked, planAsked] = [
-    useEver(() => openId.value !== undefined),
-    useEver(whoOpen),
-    useEver(gearOpen),
-    useEver(planOpen),
-];
+const [padAsked, panelAsked] = [useEver(() => openId.value !== undefined), useEver(() => panel.value !== undefined)];
 const openTile = computed(() => tiles.value.find((t) => t.athlete.id === openId.value));
 const tileOfId = (id: string): Tile | undefined => tiles.value.find((t) => t.athlete.id === id);
 
@@ -65,7 +57,7 @@ const keys = useFloorKeys({
     commands,
     watches,
     open: (tile) => (openId.value = tile.athlete.id),
-    isOpen: () => openId.value !== undefined || whoOpen.value || gearOpen.value || planOpen.value,
+    isOpen: () => openId.value !== undefined || panel.value !== undefined,
 });
 const leftOver = computed(() => floor.day.value.value?.left_over ?? []);
 const out = computed(() => new Set(floor.gear.value.filter((g) => g.out).map((g) => g.id)));
@@ -110,9 +102,7 @@ watch(
             :can-buzz="bell.canBuzz"
             :awake="awake"
             @pick="pick"
-            @who="whoOpen = true"
-            @gear="gearOpen = true"
-            @plan="planOpen = true"
+            @open="panel = $event"
         />
         <template v-if="!held">
             <FirstDay v-if="$may('coach')" />
@@ -122,13 +112,13 @@ watch(
             <ReadNote v-if="!isKnown(floor.day)" :read="floor.day" waits="Writing everybody's session…" />
             <p v-if="floor.day.value.value && tiles.length === 0" class="card empty">
                 Nobody comes to this class yet. Give athletes a tag of it, or
-                <button type="button" class="quiet" @click="whoOpen = true">add a walk-in</button>
+                <button type="button" class="quiet" @click="panel = 'who'">add a walk-in</button>
                 .
             </p>
             <p v-if="leftOver.length > 0" class="over" role="status">
                 {{ leftOver.length }} more {{ leftOver.length === 1 ? 'is' : 'are' }} down for this class:
                 {{ leftOver.map((a) => a.name).join(', ') }}. A floor holds 24.
-                <button type="button" class="quiet" @click="whoOpen = true">Who is here</button>
+                <button type="button" class="quiet" @click="panel = 'who'">Who is here</button>
             </p>
             <div
                 v-if="tiles.length > 0 && by === 'athlete'"
@@ -184,16 +174,7 @@ watch(
                 @switch="openTile && floor.switchTo(openTile, $event)"
                 @away="openTile && floor.coming(openTile.athlete.id, false)"
             />
-            <WhoComes
-                v-if="whoAsked"
-                v-model:open="whoOpen"
-                :tiles="tiles"
-                :roster="floor.day.value.value?.roster ?? []"
-                :left-over="leftOver"
-                :coming="floor.coming"
-            />
-            <FreshPlan v-if="planAsked" v-model:open="planOpen" :held="held" :tiles="tiles" @take="floor.order" />
-            <GearToday v-if="gearAsked" v-model:open="gearOpen" :gear="floor.gear.value" @toggle="floor.putOut($event, !$event.out)" />
+            <FloorPanels v-if="panelAsked" v-model="panel" :floor="floor" :held="held" :left-over="leftOver" />
         </template>
     </template>
 </template>

@@ -239,6 +239,12 @@ it('answers every route as the document says, in a gym with something of everyth
     $class = addClass($this, name: 'Own', first_on: $this->clock->now()->format('Y-m-d'));
     $now = $this->clock->now()->format(DATE_RFC3339);
     $today = $this->getJson('/api/v1/classes')->json('today');
+    $board = $ask('PUT /api/v1/classes/{class}/days/{on}/board', ['class' => $class, 'on' => $today])->json('code');
+    $ask('GET /api/v1/classes/{class}/days/{on}/board', ['class' => $class, 'on' => $today]);
+    $ask('PUT /api/v1/settings/board', body: ['names' => 'initials']);
+    $this->withHeader('Board-Code', $board);
+    $ask('GET /api/v1/board');
+    $ask('DELETE /api/v1/classes/{class}/days/{on}/board', ['class' => $class, 'on' => $today]);
     $this->withHeader('Athlete-Link', substr((string) $link, strlen('/my#')));
     $ask('GET /api/v1/my');
     $home = ['id' => uuid(), 'performed_at' => $now, 'exercise' => $exercise, 'clean_reps' => 6];

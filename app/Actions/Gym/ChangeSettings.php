@@ -16,6 +16,7 @@ use App\Problems\Problem;
 use App\Problems\ProblemCode;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Database\ConnectionInterface;
+use SteadyRung\Floor\BoardNames;
 use SteadyRung\Safety\Consent\ConsentRule;
 
 /**
@@ -56,6 +57,11 @@ final readonly class ChangeSettings
     public function athletesTell(array $tells): void
     {
         $this->settle(['athletes_tell' => array_values(array_unique(array_map(static fn (AthletesTell $t): string => $t->value, $tells)))]);
+    }
+
+    public function boardNames(BoardNames $names): void
+    {
+        $this->settle(['board_names' => $names]);
     }
 
     public function erasedLog(ErasedLog $log): void

@@ -17,7 +17,7 @@ final readonly class ExportLine
     /** What of a gym is its own, and not of the installation. */
     public const OF_GYM = [
         'name', 'timezone', 'mass_unit', 'length_unit', 'floor',
-        'house_rules', 'athletes_tell', 'caps', 'caps_raised_by', 'caps_raised_at', 'erased_log',
+        'house_rules', 'athletes_tell', 'board_names', 'caps', 'caps_raised_by', 'caps_raised_at', 'erased_log',
         'consent', 'consent_words', 'keep_health_years', 'kit_version', 'gear_changes',
     ];
 

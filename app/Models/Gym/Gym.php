@@ -10,6 +10,7 @@ use App\Formats\Units\MassUnit;
 use App\Formats\Units\Units;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
+use SteadyRung\Floor\BoardNames;
 use SteadyRung\Kit\Floor;
 use SteadyRung\Method\House\HouseRules;
 use SteadyRung\Safety\CapLimits;
@@ -27,6 +28,7 @@ use SteadyRung\Safety\Consent\ConsentWords;
  * @property bool $to_replay whether what follows from the log must be followed anew
  * @property array<string, string> $house_rules position by rule, where it is not the default
  * @property list<string> $athletes_tell on their own page: AthletesTell
+ * @property BoardNames $board_names how they are called on a board on the wall
  * @property ErasedLog $erased_log what becomes of the training of who is erased
  * @property ConsentRule $consent
  * @property string|null $consent_words of the gym’s own
@@ -67,6 +69,7 @@ final class Gym extends Model
         'keep_health_years' => null,
         'calendar_id' => null,
         'told_events' => '[]',
+        'board_names' => 'first',
         'athletes_tell' => '["pain","soreness","coming"]',
     ];
 
@@ -82,6 +85,7 @@ final class Gym extends Model
         'house_rules' => 'array',
         'caps' => 'array',
         'athletes_tell' => 'array',
+        'board_names' => BoardNames::class,
         'told_events' => 'array',
         'erased_log' => ErasedLog::class,
         'consent' => ConsentRule::class,

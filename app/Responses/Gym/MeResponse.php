@@ -14,6 +14,7 @@ use App\Models\Gym\Role;
 use App\Models\Gym\User;
 use OpenApi\Attributes as OA;
 use SteadyRung\Body\PullTop;
+use SteadyRung\Floor\BoardNames;
 use SteadyRung\Safety\Consent\ConsentRule;
 
 /**
@@ -50,6 +51,8 @@ final readonly class MeResponse
             items: new OA\Items(type: 'string', enum: AthletesTell::class),
         )]
         public array $athletes_tell,
+        #[OA\Property(description: 'How athletes are called on a board on the wall.')]
+        public BoardNames $board_names,
         #[OA\Property(description: 'What becomes of the training of an athlete who is erased.')]
         public ErasedLog $erased_log,
         #[OA\Property(description: 'What is asked before answers about health are kept.')]
@@ -86,6 +89,7 @@ final readonly class MeResponse
             demo: $user->gym->is_demo,
             pull_top: $user->gym->houseRules()->pullTop(),
             athletes_tell: $user->gym->athletes_tell,
+            board_names: $user->gym->board_names,
             erased_log: $user->gym->erased_log,
             consent: $user->gym->consent,
             consent_words: $user->gym->consentWords(),

@@ -49,6 +49,12 @@ const gearOf = ({ line }: Entry): string[] => {
 const stationOf = ({ exercise }: FloorSet): string | null | undefined =>
     exercise?.setup.bar_id ?? exercise?.setup.ring_id ?? exercise?.setup.machine_id;
 
+/** What is done there; the name of the place itself stands above. */
+export const whatWords = ({ line }: Entry, place: { name: string }): string =>
+    (line.rung?.name ?? line.line.name).replace(`, ${place.name}`, '').replace(`${place.name}, `, '');
+
+export const setWords = ({ line, n }: Entry): string => (line.line.sets > 1 ? `set ${n} of ${line.line.sets}` : 'one set');
+
 /** What is left of one athlete's session, in the order that was told; what comes next is always there. */
 function entriesOf(tile: Tile, told: readonly Schemas['Turn'][], startsMs: number, nowMs: number): Entry[] {
     const entry = (line: LineNow, n: number, turn: Schemas['Turn'] | undefined, isNext: boolean): Entry => ({

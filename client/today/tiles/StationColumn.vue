@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { changeoverWords } from '../../domain/floor/changeover';
-import { FLOOR, type Entry, type Place } from '../../domain/floor/stations';
+import { FLOOR, setWords, whatWords, type Entry, type Place } from '../../domain/floor/stations';
 import { calledName, needsOut, type Tile } from '../../domain/floor/tile';
 import { clock } from '../../domain/units';
 import TileAction from './TileAction.vue';
@@ -35,10 +35,7 @@ const freeInS = computed(() => {
     return first ? Math.max(0, (Math.max(first.atMs, first.isNext ? (first.tile.restEndsAt ?? 0) : 0) - props.nowMs) / 1000) : 0;
 });
 
-/** What is done there; the name of the place itself stands above. */
-const what = ({ line }: Entry): string =>
-    (line.rung?.name ?? line.line.name).replace(`, ${props.place.name}`, '').replace(`${props.place.name}, `, '');
-const setWords = ({ line, n }: Entry): string => (line.line.sets > 1 ? `set ${n} of ${line.line.sets}` : 'one set');
+const what = (entry: Entry): string => whatWords(entry, props.place);
 
 /** Rest that is left, how long somebody has been ready, or when a later set is due. */
 function when(entry: Entry): { text: string; isLate: boolean } {

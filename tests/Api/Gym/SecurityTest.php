@@ -59,8 +59,7 @@ it('needs a sign-in for every route but the sign-in and the health check', funct
             continue;
         }
         $asked++;
-        $isByLink = str_starts_with($path, '/api/v1/my') || str_starts_with($path, '/api/v1/calendars');
-        [$status, $code] = $isByLink ? [410, 'link-ended'] : [401, 'signed-out'];
+        [$status, $code] = isOpenedByHolder($path) ? [410, 'link-ended'] : [401, 'signed-out'];
         $this->json($method, (string) preg_replace('/\{\w+\}/', uuid(), $path))->assertStatus($status)->assertJsonPath('code', $code);
     }
 

@@ -14,7 +14,7 @@ const LOGGING = [
     'POST /api/v1/commands', 'POST /api/v1/deeds', 'POST /api/v1/athletes/{athlete}/sets', 'POST /api/v1/athletes/{athlete}/weighings',
     'POST /api/v1/athletes/{athlete}/weighings/{weighing}/withdrawal', 'POST /api/v1/athletes/{athlete}/sets/{set}/withdrawal',
     'POST /api/v1/athletes/{athlete}/pain', 'POST /api/v1/athletes/{athlete}/signals', 'POST /api/v1/athletes/{athlete}/accessories',
-    'POST /api/v1/athletes/{athlete}/notes',
+    'POST /api/v1/athletes/{athlete}/notes', 'PUT /api/v1/classes/{class}/days/{on}/board', 'DELETE /api/v1/classes/{class}/days/{on}/board',
 ];
 
 /** What an assistant does not even see: what is kept of an athlete's health, and what opens their own page. */
@@ -44,7 +44,7 @@ function refusedTo(Tests\ApiTestCase $test, Role $role): array
     $test->signInAs(colleague($who, $role));
     $refused = [];
     foreach (everyRoute() as [$method, $path]) {
-        if ($path === '/api/v1/sign-out' || str_starts_with($path, '/api/v1/my') || str_starts_with($path, '/api/v1/calendars')) {
+        if ($path === '/api/v1/sign-out' || isOpenedByHolder($path)) {
             continue;
         }
         $answer = $test->json($method, (string) preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => $ids[$m[1]], $path));

@@ -10,6 +10,12 @@ const PUBLIC_ROUTES = [
     '/api/v1/password-link',
 ];
 
+/** Opened by whoever holds its link or code, signed in or not. */
+function isOpenedByHolder(string $path): bool
+{
+    return preg_match('#^/api/v1/(my|calendars|board)\b#', $path) === 1;
+}
+
 /** What everybody does with their own account. */
 const OWN_ACCOUNT = [
     'PUT /api/v1/me', 'PUT /api/v1/me/reminders', 'PUT /api/v1/password', 'POST /api/v1/sign-out', 'DELETE /api/v1/sessions/{session}', 'POST /api/v1/second-factor',
@@ -23,7 +29,7 @@ const THE_OWNERS = [
     'GET /api/v1/mailbox', 'GET /api/v1/imports', 'POST /api/v1/imports', 'GET /api/v1/imports/{import}',
     'PUT /api/v1/imports/{import}/mapping', 'POST /api/v1/imports/{import}/order', 'POST /api/v1/imports/{import}/undoing',
     'PUT /api/v1/settings',
-    'PUT /api/v1/settings/athletes-tell', 'PUT /api/v1/settings/erasure', 'PUT /api/v1/settings/health',
+    'PUT /api/v1/settings/athletes-tell', 'PUT /api/v1/settings/board', 'PUT /api/v1/settings/erasure', 'PUT /api/v1/settings/health',
     'GET /api/v1/erasures', 'GET /api/v1/audit', 'POST /api/v1/audit/{entry}/undo', 'GET /api/v1/athletes/{athlete}/erasure',
     'POST /api/v1/athletes/{athlete}/erasure', 'GET /api/v1/tokens', 'POST /api/v1/tokens', 'DELETE /api/v1/tokens/{token}',
     'GET /api/v1/webhooks', 'PUT /api/v1/webhooks', 'GET /api/v1/webhooks/{webhook}/deliveries', 'POST /api/v1/webhooks/{webhook}/try',

@@ -37,6 +37,10 @@ $workout = static function (Page $page): void {
     $path = $page->script('return document.querySelector("a[href$=workout]").getAttribute("href")');
     $page->visit($path.'?task='.rawurlencode('21-15-9 pull-ups'))->see('in a row');
 };
+$board = static function (Page $page): void {
+    $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Board on the wall')->see('Open this address');
+    $page->visit('/today/board#'.$page->script('return document.querySelector(".code").innerText.replace(" ", "")'))->see('find your name');
+};
 $ownPage = static function (Page $page): void {
     $page->visit((string) $page->script('return document.querySelector("input[readonly]").value.replace(location.origin, "")'));
     $page->see('Where you are');
@@ -61,9 +65,9 @@ $views = [
     'today' => [LAPTOP, '/today', 'as asked', $floor('light', $logTwo)],
     'workout' => [LAPTOP, '/today', 'as asked', $workout],
     'today-phone' => [PHONE, '/today', 'as asked', $floor('light')],
+    'board' => [LAPTOP, '/today', 'as asked', $board],
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
     'athlete' => [LAPTOP, JOLYON_PAGE, 'Biggest step', null],
-    'athlete-phone' => [PHONE, JOLYON_PAGE, 'In reserve', null],
     'setup' => [
         LAPTOP,
         JOLYON_PAGE,

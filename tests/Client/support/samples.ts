@@ -13,6 +13,7 @@ export const me: Schemas['Me'] = {
     key: COACH,
     demo: false,
     pull_top: 'chin',
+    board_names: 'first',
     athletes_tell: ['pain', 'soreness', 'coming'],
     erased_log: 'anonymous',
     consent: 'asked',

@@ -7,10 +7,10 @@ namespace App\Http\Controllers\Floor;
 use App\Actions\Floor\ClassGiven;
 use App\Actions\Floor\SaveClass;
 use App\Actions\RecalculateDue;
-use App\Formats\Day;
 use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\RequestBody;
+use App\Http\Requests\Floor\HeldDay;
 use App\Http\Requests\Floor\NewsInput;
 use App\Http\Requests\Floor\WorkoutInput;
 use App\Http\Requests\ReadInput;
@@ -35,8 +35,6 @@ use OpenApi\Attributes as OA;
  */
 final readonly class ClassController
 {
-    private const LATEST = '2099-12-31';
-
     public function __construct(private ClassQuery $reading)
     {
     }
@@ -91,7 +89,7 @@ final readonly class ClassController
     #[OA\Get(path: '/api/v1/classes/{class}/days/{on}', operationId: 'classDay', responses: [new Answer(200, ClassDayResponse::class)])]
     public function day(string $class, string $on, FloorQuery $floor, RecalculateDue $catchUp): JsonResponse
     {
-        $held = self::heldOn($class, $on);
+        $held = HeldDay::of($class, $on);
         $catchUp->now(before: $on); // sessions are written from what days before left; what this day logs waits
 
         return new JsonResponse($floor->of($held, $on));
@@ -106,7 +104,7 @@ final readonly class ClassController
     )]
     public function news(string $class, string $on, Request $request, FloorQuery $floor): JsonResponse
     {
-        $held = self::heldOn($class, $on);
+        $held = HeldDay::of($class, $on);
 
         return new JsonResponse($floor->since($held, $on, NewsInput::read($request)->since));
     }
@@ -119,7 +117,7 @@ final readonly class ClassController
     )]
     public function freshPlan(string $class, string $on, FloorQuery $floor): JsonResponse
     {
-        return new JsonResponse($floor->freshPlan(self::heldOn($class, $on), $on)
+        return new JsonResponse($floor->freshPlan(HeldDay::of($class, $on), $on)
             ?? throw new Problem(ProblemCode::NotFound, 'There is nothing left to plan on that day.'));
     }
 
@@ -143,20 +141,9 @@ final readonly class ClassController
     )]
     public function workout(string $class, string $on, Request $request, WorkoutQuery $workouts): JsonResponse
     {
-        $held = self::heldOn($class, $on);
+        $held = HeldDay::of($class, $on);
         $asked = WorkoutInput::read($request);
 
         return new JsonResponse($workouts->of($held, $on, $asked->task, $asked->set));
-    }
-
-    /** @throws Problem if it is not held on that day */
-    private static function heldOn(string $class, string $on): GymClass
-    {
-        $held = GymClass::query()->findOrFail($class);
-        $day = JsonObject::ofQuery(['on' => $on])->date('on', self::LATEST);
-
-        return $held->toCore()->isOn(Day::number($day))
-            ? $held
-            : throw new Problem(ProblemCode::NotFound, 'This class is not held on that day.');
     }
 }

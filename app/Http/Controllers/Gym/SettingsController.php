@@ -13,6 +13,7 @@ use App\Formats\JsonObject;
 use App\Http\Docs\Answer;
 use App\Http\Docs\Nothing;
 use App\Http\Docs\RequestBody;
+use App\Http\Requests\Gym\BoardNamesInput;
 use App\Http\Requests\Gym\ErasedLogInput;
 use App\Http\Requests\Gym\HealthRulesInput;
 use App\Http\Requests\Gym\NameInput;
@@ -109,6 +110,21 @@ final class SettingsController
         /** @var User $coach */
         $coach = $request->user();
         $settings->athletesTell($inputs->of(TellsGiven::class, $json)->tells);
+
+        return new JsonResponse(MeResponse::of($coach->refresh()));
+    }
+
+    #[OA\Put(
+        path: '/api/v1/settings/board',
+        operationId: 'settleBoardNames',
+        requestBody: new RequestBody(BoardNamesInput::class),
+        responses: [new Answer(200, MeResponse::class)],
+    )]
+    public function boardNames(Request $request, JsonObject $json, ReadInput $inputs, ChangeSettings $settings): JsonResponse
+    {
+        /** @var User $coach */
+        $coach = $request->user();
+        $settings->boardNames($inputs->of(BoardNamesInput::class, $json)->names);
 
         return new JsonResponse(MeResponse::of($coach->refresh()));
     }

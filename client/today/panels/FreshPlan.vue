@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import { calledName, type Tile } from '../domain/floor/tile';
-import { api, outcome, type Schemas } from '../domain/http';
-import type { Problem } from '../domain/problems';
-import { useHourOf } from '../composables/useToday';
-import ProblemNote from '../parts/ProblemNote.vue';
-import SidePanel from '../parts/SidePanel.vue';
-import type { Held } from './useClasses';
+import { calledName, type Tile } from '../../domain/floor/tile';
+import { api, outcome, type Schemas } from '../../domain/http';
+import type { Problem } from '../../domain/problems';
+import { useHourOf } from '../../composables/useToday';
+import ProblemNote from '../../parts/ProblemNote.vue';
+import SidePanel from '../../parts/SidePanel.vue';
+import type { Held } from '../useClasses';
 
 /** What is left of the class, planned anew: what it would change first, then it is taken or left. */
 const props = defineProps<{ held: Held; tiles: readonly Tile[] }>();
@@ -65,7 +65,7 @@ function take(): void {
     </SidePanel>
 </template>
 
-<style scoped src="./keys.css"></style>
+<style scoped src="../keys.css"></style>
 <style scoped>
 .ends {
     font-size: var(--type-large);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Schemas } from '../domain/http';
-import SidePanel from '../parts/SidePanel.vue';
+import type { Schemas } from '../../domain/http';
+import SidePanel from '../../parts/SidePanel.vue';
 
 /** Gear that nobody can use today; tomorrow it is back by itself. */
 type Piece = Schemas['FloorPiece'];
@@ -38,5 +38,5 @@ const groups = computed(() =>
     </SidePanel>
 </template>
 
-<style scoped src="./keys.css"></style>
-<style scoped src="./pad/picks.css"></style>
+<style scoped src="../keys.css"></style>
+<style scoped src="../pad/picks.css"></style>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import type { Tile } from '../domain/floor/tile';
-import { api, outcome, type Schemas } from '../domain/http';
-import SidePanel from '../parts/SidePanel.vue';
-import { useRead } from '../composables/useRead';
+import type { Tile } from '../../domain/floor/tile';
+import { api, outcome, type Schemas } from '../../domain/http';
+import SidePanel from '../../parts/SidePanel.vue';
+import { useRead } from '../../composables/useRead';
 
 /** Who is here and who is not, in one tap each; a walk-in is found on the roster. */
 const props = defineProps<{
@@ -80,5 +80,5 @@ function walkIn(id: string): void {
     </SidePanel>
 </template>
 
-<style scoped src="./keys.css"></style>
-<style scoped src="./pad/picks.css"></style>
+<style scoped src="../keys.css"></style>
+<style scoped src="../pad/picks.css"></style>

@@ -1,9 +1,9 @@
 import { expect, it } from 'vitest';
-import { tileOf } from '../../../client/domain/floor/tile';
-import FreshPlan from '../../../client/today/FreshPlan.vue';
-import { athlete, classDay } from '../support/floor';
-import { show } from '../support/screen';
-import { refuse, serve } from '../support/server';
+import { tileOf } from '../../../../client/domain/floor/tile';
+import FreshPlan from '../../../../client/today/panels/FreshPlan.vue';
+import { athlete, classDay } from '../../support/floor';
+import { show } from '../../support/screen';
+import { refuse, serve } from '../../support/server';
 
 const PATH = 'GET /api/v1/classes/c/days/2026-03-20/fresh-plan';
 const turns = [{ athlete_id: 'bo', line: 'main:bands', n: 1, at_s: 1800, station: 'b' }];

@@ -1,0 +1,95 @@
+import { StorageSerializers, useIntervalFn, useLocalStorage } from '@vueuse/core';
+import { computed, ref, shallowRef, watch, type ComputedRef, type Ref, type ShallowRef } from 'vue';
+import { useRoute } from 'vue-router';
+import { serverTime } from '../domain/clock';
+import { api, outcome, type Schemas } from '../domain/http';
+import { isAway, type Problem } from '../domain/problems';
+import { readIn } from '../domain/units';
+
+export type Board = Schemas['Board'];
+
+const NEWS_EVERY_MS = 1000;
+/** Where nothing is told it is asked for all the same: the timetable goes on. */
+const ANEW_EVERY_MS = 60_000;
+const PATIENCE_MS = 5000;
+
+export interface Wall {
+    /** As it was told last; it stays while the network is away. */
+    board: Ref<Board | null>;
+    hasCode: ComputedRef<boolean>;
+    isAlone: Ref<boolean>;
+    /** Why no board opens. */
+    problem: ShallowRef<Problem | undefined>;
+    enter: (code: string) => void;
+}
+
+/** A class as a screen on the wall knows it, by a code that is kept until the board ends. */
+export function useBoard(): Wall {
+    const route = useRoute();
+    const code = useLocalStorage('steady-rung.board-code', '');
+    const board = useLocalStorage<Board | null>('steady-rung.board', null, { serializer: StorageSerializers.object, shallow: true });
+    const problem = shallowRef<Problem>();
+    const isAlone = ref(false);
+    let askedAtMs = 0;
+    let asking = false;
+
+    watch(
+        () => route.hash.slice(1),
+        (given) => given !== '' && given !== code.value && enter(given),
+        { immediate: true },
+    );
+    watch(board, (now) => now && readIn(now), { immediate: true, flush: 'sync' });
+
+    function enter(given: string): void {
+        board.value = null;
+        problem.value = undefined;
+        code.value = given;
+        void ask();
+    }
+
+    async function hasNews(known: Board): Promise<boolean> {
+        if (serverTime.nowMs() - askedAtMs >= ANEW_EVERY_MS) {
+            return true;
+        }
+        const pulse = await outcome(
+            api.GET('/api/v1/pulse/{ticket}', { params: { path: { ticket: known.pulse } }, signal: AbortSignal.timeout(PATIENCE_MS) }),
+        );
+        isAlone.value = !pulse.ok && isAway(pulse.problem);
+        return pulse.ok && pulse.value.cursor !== known.cursor;
+    }
+
+    async function read(): Promise<void> {
+        const asked = code.value;
+        const read = await outcome(
+            api.GET('/api/v1/board', { headers: { 'Board-Code': asked }, signal: AbortSignal.timeout(PATIENCE_MS) }),
+        );
+        isAlone.value = !read.ok && isAway(read.problem);
+        if (asked !== code.value) {
+            return;
+        }
+        if (read.ok) {
+            askedAtMs = serverTime.nowMs();
+            problem.value = undefined;
+            board.value = read.value;
+        } else if (!isAlone.value) {
+            problem.value = read.problem;
+            board.value = null;
+            code.value = '';
+        }
+    }
+
+    /** One question at a time. */
+    async function ask(): Promise<void> {
+        if (asking || code.value === '') {
+            return;
+        }
+        asking = true;
+        if (board.value === null || (await hasNews(board.value))) {
+            await read();
+        }
+        asking = false;
+    }
+    useIntervalFn(() => void ask(), NEWS_EVERY_MS, { immediateCallback: true });
+
+    return { board, hasCode: computed(() => code.value !== ''), isAlone, problem, enter };
+}
