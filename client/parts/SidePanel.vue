@@ -38,6 +38,7 @@ watch(
     <NDrawer v-model:show="open" width="min(520px, 100vw)" :aria-label="title">
         <NDrawerContent :title="title" closable>
             <slot />
+            <template v-if="$slots.foot" #footer><slot name="foot" /></template>
         </NDrawerContent>
     </NDrawer>
 </template>

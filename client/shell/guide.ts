@@ -3,6 +3,7 @@ export const pages: Record<string, readonly string[]> = {
     '/today': [
         'Everybody of the class that is on, with what is asked of them next. Tap a count and it is logged; you can undo it for ten seconds.',
         'By station: who is up at each bar, what to take off and hang up, and who follows. Move somebody by the handle: drag it, tap it and then the one they go before, or use the arrow keys.',
+        'Behind ⋯: one sheet for one athlete. It speaks of the set just logged while its rest runs, else of the one to do; the strip of today’s sets picks another.',
         'By athlete: a boxed tile is up. Arrows choose, digits and Enter log, N opens the rest, U undoes.',
         'All done about is worked out anew with every set; Plan the rest anew, behind ⋯, shows what a better order would change.',
         'Board on the wall, behind ⋯, gives the code by which any screen shows the class: athletes find themselves, and nothing can be changed there.',

@@ -2,7 +2,7 @@
 import { useMediaQuery, useWakeLock } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, onMounted, ref, watch } from 'vue';
 import { isStation } from '../domain/floor/stations';
-import type { Tile } from '../domain/floor/tile';
+import type { SheetRung, Tile } from '../domain/floor/tile';
 import { isAway } from '../domain/problems';
 import ReadNote from '../parts/ReadNote.vue';
 import { useEver } from '../composables/useEver';
@@ -59,6 +59,20 @@ const keys = useFloorKeys({
     open: (tile) => (openId.value = tile.athlete.id),
     isOpen: () => openId.value !== undefined || panel.value !== undefined,
 });
+/** Either can be undone for ten seconds, like a set. */
+function put(tile: Tile, rung: SheetRung | undefined): void {
+    const { rung: before, line } = tile.now ?? {};
+    floor.switchTo(tile, rung);
+    commands.offer(tile.athlete.id, 'the switch', async () =>
+        floor.switchTo(tile, before && before.key !== line?.rung?.key ? before : undefined),
+    );
+}
+
+function away({ athlete }: Tile): void {
+    void floor.coming(athlete.id, false);
+    commands.offer(athlete.id, 'away', () => floor.coming(athlete.id, true));
+}
+
 const leftOver = computed(() => floor.day.value.value?.left_over ?? []);
 const out = computed(() => new Set(floor.gear.value.filter((g) => g.out).map((g) => g.id)));
 const free = computed(() =>
@@ -171,8 +185,8 @@ watch(
                 :on="held.on"
                 :coach-name="floor.coachName"
                 @close="openId = undefined"
-                @switch="openTile && floor.switchTo(openTile, $event)"
-                @away="openTile && floor.coming(openTile.athlete.id, false)"
+                @switch="openTile && put(openTile, $event)"
+                @away="openTile && away(openTile)"
             />
             <FloorPanels v-if="panelAsked" v-model="panel" :floor="floor" :held="held" :left-over="leftOver" />
         </template>

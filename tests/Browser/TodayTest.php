@@ -60,10 +60,10 @@ it('goes through a whole class by keyboard alone', function (): void {
         }
         $page->key('u')->key('6')->see('log it')->key(WebDriverKeys::ENTER)->see('Undo 6');
         $page->key('n')
-            ->see('The last set: 6')
+            ->see('logged ')
             ->press('2', "//*[@aria-label='In reserve']")
             ->key(WebDriverKeys::ESCAPE)
-            ->dontSee('The last set')
+            ->dontSee('In reserve')
             ->dontSee('wait');
         expect($page->consoleErrors())->toBe([])->and(refused($page))->toBe([]);
     } finally {
@@ -94,10 +94,10 @@ it('goes through a whole class by thumb alone, on targets large enough, in both 
             $page->thumb("[data-athlete='$id'] .go");
         }
         $page->see('Undo');
-        $page->thumb('[data-athlete] .more')->see('What failed first?');
+        $page->thumb('[data-athlete] .more')->see('How it went');
         expect($page->accessibilityViolations())->toBe([], 'pad');
         $page->script('history.back()');
-        $page->dontSee('What failed first?')->press('Stations')->see('Beam bar');
+        $page->dontSee('How it went')->press('Stations')->see('Beam bar');
         expect($page->accessibilityViolations())->toBe([], 'stations');
         $page->press('Who is here')->see('Somebody else walks in');
         expect($page->accessibilityViolations())->toBe([], 'who is here')
@@ -233,6 +233,47 @@ it('splits a workout that is typed, and logs a set of it with one tap', function
         $page->see("$reps logged");
         expect((int) $page->script('return document.querySelectorAll(".rounds .done").length'))->toBeGreaterThan(0);
         $page->press('Undo');
+    } finally {
+        $page->close();
+    }
+});
+
+it('tells a set with reserve and two no-counts in five taps on one screen of a phone, and keeps the sheet open', function (): void {
+    $page = Page::open(Instance::url(), 390, 844);
+    try {
+        $page->signIn()->go('/today')->see('as asked')->press('Athletes');
+        $taps = 0;
+        $tap = function (string $css) use ($page, &$taps): void {
+            $page->thumb($css);
+            $taps++;
+        };
+        $id = (string) $page->script(<<<'JS'
+            const isReps = (e) => / mm/.test(e.innerText) && e.querySelector('.go:not(.watch)');
+            return [...document.querySelectorAll('[data-athlete]')].find(isReps).dataset.athlete;
+            JS);
+        $tap("[data-athlete='$id'] .more");
+        $page->see('Tap the count');
+        $tap('.counts button:nth-child(2)');
+        $page->see('Undo ');
+        $tap("[aria-label='In reserve'] button:nth-of-type(3)");
+        $tap("[aria-label='One more: Short at top']");
+        $tap("[aria-label='One more: Short at top']");
+        $page->see('logged ');
+        Wait::until(
+            fn (): bool => $page->script('return document.querySelector("[aria-label=\'Short at top\'] output").value') === '2',
+            'The no-counts are not shown.',
+        );
+        $isOnScreen = $page->script(<<<'JS'
+            const inSight = (e) => { const r = e.getBoundingClientRect(); return r.top >= 0 && r.bottom <= innerHeight && r.left >= 0 && r.right <= innerWidth; };
+            return ['.counts', '.strip', "[aria-label='In reserve']", "[aria-label='Did not count']", "[aria-label='What you saw']", '.foot'].filter((css) => !inSight(document.querySelector(css)));
+            JS);
+        expect($taps)->toBe(5)->and($isOnScreen)->toBe([])
+            ->and($page->accessibilityViolations())->toBe([], 'sheet');
+        Wait::until(fn (): bool => count(array_filter(
+            $page->fetched("athletes/$id/sets")['items'],
+            fn (array $s): bool => $s['no_counts'] === ['short-at-top' => 2] && $s['reserve'] === 1,
+        )) === 1, 'The log does not have it.');
+        $page->press('Take it back')->press('Close')->dontSee('In reserve');
     } finally {
         $page->close();
     }

@@ -1,138 +1,144 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useTemplateRef, watch, type ComponentPublicInstance } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { FloorSet } from '../../domain/floor/overlay';
 import type { SheetRung, Tile } from '../../domain/floor/tile';
-import { limits } from '../../domain/limits.gen';
-import { readQuantity } from '../../domain/fields';
-import { likely, percent } from '../../domain/units';
-import ChipRow from '../../parts/ChipRow.vue';
-import QuantityField from '../../parts/QuantityField.vue';
+import { likely } from '../../domain/units';
 import SidePanel from '../../parts/SidePanel.vue';
-import { countChips } from '../../log/counts';
-import LastSet from './LastSet.vue';
+import { useHourOf } from '../../composables/useToday';
+import BesideOnSheet from './BesideOnSheet.vue';
+import HowItWent from './HowItWent.vue';
+import InsteadList from './InsteadList.vue';
 import LineNowCard from './LineNowCard.vue';
 import MixedOnFloor from './MixedOnFloor.vue';
+import PainOnSheet from './PainOnSheet.vue';
+import SetOnSheet from './SetOnSheet.vue';
+import SetStrip from './SetStrip.vue';
 import SetsOfDay from './SetsOfDay.vue';
-import TellOnFloor from './TellOnFloor.vue';
 import type { TileCommands } from '../tiles/useTileCommands';
 
-/** Everything of one athlete that is not the one tap: another count, what was seen, another exercise, what was told. */
+/** Everything of one athlete that is not the one tap, on one screen; it speaks of one set, and stays open until it is closed. */
 const props = defineProps<{ tile: Tile | undefined; commands: TileCommands; on: string; coachName: (id: string | null) => string }>();
 const emit = defineEmits<{ close: []; switch: [rung: SheetRung | undefined]; away: [] }>();
 
-const counts = countChips(15);
+const hour = useHourOf();
+const open = computed(() => props.tile !== undefined);
 /** While something comes first nothing is to be done: what was done before it is taken down on the athlete's page. */
 const line = computed(() => (props.tile?.turn === 'first' ? undefined : props.tile?.now));
-const open = computed(() => props.tile !== undefined);
-const others = ref(false);
-const lastSet = useTemplateRef<ComponentPublicInstance>('lastSet');
-const correcting = ref<FloorSet>();
-const kg = ref('');
-const kgError = ref<string>();
-const set = computed(() => props.tile?.athlete.sets.find((s) => s.id === correcting.value?.id) ?? props.tile?.last);
-const amounts = computed(() => {
-    const aim = props.tile?.aim ?? 0;
-    return [...new Set([0.5, 0.75, 1, 1.25, 1.5].map((part) => Math.max(1, Math.round(aim * part))))].map((value) => ({
-        value,
-        label: String(value),
-    }));
+const view = ref<'set' | 'pain' | 'instead'>('set');
+/** The second in which the set was done that it speaks of; none: the one to do. */
+const about = ref<number>();
+/** Grows with every pick, so that keys are laid out anew then and only then. */
+const picks = ref(0);
+
+const secondOf = (set: { performed_at: string }): number => Math.floor(Date.parse(set.performed_at) / 1000);
+const sets = computed(() => (props.tile?.athlete.sets ?? []).filter((s) => s.part_of === null));
+const set = computed(() => sets.value.find((s) => secondOf(s) === about.value));
+const isHeld = computed(() => (set.value ? set.value.clean_reps === null : line.value?.way === 'hold'));
+const todo = computed(() => {
+    const { value: now } = line;
+    if (!now || now.way === 'beside') {
+        return sets.value.length > 0 && now ? 'next' : undefined;
+    }
+    return set.value ? 'next' : `set ${now.done + 1} of ${now.line.sets}`;
 });
+const undo = computed(() => props.tile && props.commands.undoable(props.tile.athlete.id));
+const what = computed(() => {
+    if (set.value) {
+        return `${set.value.setup_name ?? nameOf(set.value)}, logged ${hour(set.value.performed_at)}`;
+    }
+    const rung = line.value?.rung;
+    return [rung?.name ?? line.value?.line.name, rung?.prediction && likely(rung.prediction)].filter(Boolean).join(' · ');
+});
+const cautions = computed(() => line.value?.line.cautions.length ?? 0);
+
+function nameOf(of: FloorSet): string {
+    const its = props.tile?.lines.find((l) => l.sets.includes(of));
+    return its?.rung?.name ?? its?.line.name ?? 'A set';
+}
+
+function speakOf(of: FloorSet | undefined): void {
+    about.value = of && secondOf(of);
+    picks.value += 1;
+    view.value = 'set';
+}
 
 watch(
     () => props.tile?.athlete.id,
-    () => {
-        others.value = false;
-        correcting.value = undefined;
-        kg.value = '';
-        kgError.value = undefined;
-    },
+    () => speakOf(props.tile?.turn === 'rest' || props.tile?.turn === 'done' ? props.tile.last : undefined),
+    { immediate: true },
 );
 
-/** Into sight, however far down it was picked. */
-async function correct(picked: FloorSet): Promise<void> {
-    correcting.value = picked;
-    await nextTick();
-    (lastSet.value?.$el as HTMLElement | undefined)?.scrollIntoView({ block: 'start' });
-}
-
 async function log(count: number): Promise<void> {
-    if (props.tile) {
-        await props.commands.log(props.tile, count);
-        emit('close');
-    }
+    const { tile, commands } = props;
+    const made = tile && (await (isHeld.value ? commands.logHeld(tile, count) : commands.log(tile, count)));
+    about.value = made && secondOf(made);
 }
 
-async function beside(much: number): Promise<void> {
-    if (props.tile) {
-        const load = readQuantity(kg.value, 'kg', limits.BesideInput.load_kg, false);
-        kgError.value = load.error;
-        if (load.error !== undefined) {
-            return;
-        }
-        await props.commands.logBeside(props.tile, much, load.value);
-        emit('close');
-    }
+async function mixed(first: Parameters<TileCommands['logMixed']>[1], then: number): Promise<void> {
+    const made = props.tile && (await props.commands.logMixed(props.tile, first, then));
+    about.value = made && secondOf(made);
 }
 
 function put(rung: SheetRung | undefined): void {
     emit('switch', rung);
-    others.value = false;
+    speakOf(undefined);
 }
 </script>
 
 <template>
     <SidePanel :open="open" :title="tile?.athlete.name ?? ''" @update:open="emit('close')">
         <div v-if="tile" class="stack pad">
-            <template v-if="line">
-                <LineNowCard :key="`${tile.athlete.id} ${line.rung?.key}`" :athlete-id="tile.athlete.id" :line="line" />
-                <template v-if="line.way === 'reps' || line.way === 'lowering'">
-                    <h2>Set {{ line.done + 1 }} of {{ line.line.sets }}: how many were clean?</h2>
-                    <ChipRow label="Clean reps, logs the set" :chips="counts" :value="null" @pick="log" />
-                </template>
-                <template v-else-if="line.way === 'beside'">
-                    <h2>Set {{ line.done + 1 }} of {{ line.line.sets }}</h2>
-                    <QuantityField
-                        v-if="line.line.accessory"
-                        v-model="kg"
-                        class="kg"
-                        label="Load"
-                        unit="kg"
-                        :limits="limits.BesideInput.load_kg"
-                        optional
-                        :error="kgError"
-                    />
-                    <ChipRow label="How much, logs the set" :chips="amounts" :value="null" @pick="beside" />
-                </template>
+            <template v-if="view === 'pain' || tile.turn === 'first'">
+                <PainOnSheet :tile="tile" :commands="commands" :on="on" />
             </template>
-            <LastSet v-if="set" ref="lastSet" :key="set.id" :set="set" :tile="tile" :commands="commands" />
-            <button v-if="line?.rung" type="button" class="key switch" :aria-expanded="others" @click="others = !others">
-                Switch the exercise
-            </button>
-            <ul v-if="others && line" class="others" aria-label="Instead">
-                <li v-if="line.rung?.key !== line.line.rung?.key">
-                    <button type="button" class="key wide" @click="put(undefined)">{{ line.line.rung?.name }}, as written</button>
-                </li>
-                <li v-for="other in line.line.others.filter((o) => o.key !== line?.rung?.key)" :key="other.key">
-                    <button type="button" class="key wide" @click="put(other)">
-                        {{ other.name }}
-                        <span class="dim">{{ percent(other.share) }}{{ other.prediction ? `, ${likely(other.prediction)}` : '' }}</span>
-                    </button>
-                </li>
-                <li v-if="line.line.others.length === 0" class="dim">Nothing of this kit lies near it.</li>
-            </ul>
-            <TellOnFloor :tile="tile" :commands="commands" :on="on" />
-            <MixedOnFloor
-                v-if="line?.way === 'reps' && line.line.others.length > 0"
-                :key="line.line.line"
-                :line="line"
-                @log="(first, then) => (tile && commands.logMixed(tile, first, then), emit('close'))"
-            />
-            <SetsOfDay :tile="tile" :coach-name="coachName" @correct="correct" />
-            <div class="row">
-                <RouterLink class="key" :to="`/people/${tile.athlete.id}`">Page of {{ tile.athlete.name }}</RouterLink>
-                <button type="button" class="key" @click="(emit('away'), emit('close'))">Not here today</button>
-            </div>
+            <InsteadList v-else-if="view === 'instead' && line" :line="line" @put="put" />
+            <template v-else>
+                <div class="what">
+                    <p>{{ what }}</p>
+                    <button v-if="line?.rung && !set" type="button" class="quiet" @click="view = 'instead'">Switch…</button>
+                </div>
+                <div class="row">
+                    <SetStrip :sets="sets" :picked="set" :todo="todo" :tile="tile" :coach-name="coachName" @pick="speakOf" />
+                    <button v-if="undo" type="button" class="key undo" @click="undo.undo">Undo {{ undo.words }}</button>
+                </div>
+                <BesideOnSheet v-if="!set && line?.way === 'beside'" :key="line.line.line" :tile="tile" :line="line" :commands="commands" />
+                <SetOnSheet
+                    v-else-if="set || line"
+                    :key="`${tile.athlete.id} ${picks}`"
+                    :set="set"
+                    :is-held="isHeld"
+                    :tile="tile"
+                    :commands="commands"
+                    @log="log"
+                />
+                <details v-if="line">
+                    <summary>
+                        The set-up and its drawing{{ cautions > 0 ? `, ${cautions} ${cautions === 1 ? 'caution' : 'cautions'}` : '' }}
+                    </summary>
+                    <LineNowCard :key="`${tile.athlete.id} ${line.rung?.key}`" :athlete-id="tile.athlete.id" :line="line" />
+                </details>
+                <MixedOnFloor v-if="line?.way === 'reps' && line.line.others.length > 0" :key="line.line.line" :line="line" @log="mixed" />
+                <details :open="tile.turn === 'done'">
+                    <summary>How it went</summary>
+                    <HowItWent :tile="tile" :commands="commands" :on="on" />
+                </details>
+            </template>
+            <details>
+                <summary>
+                    All of today{{ tile.setsLeft > 0 ? `, ${tile.setsLeft} ${tile.setsLeft === 1 ? 'set' : 'sets'} left` : '' }}
+                </summary>
+                <SetsOfDay :tile="tile" :coach-name="coachName" @correct="speakOf" />
+            </details>
+            <RouterLink class="tap" :to="`/people/${tile.athlete.id}`">Page of {{ tile.athlete.name }}</RouterLink>
         </div>
+        <template #foot>
+            <div v-if="tile" class="foot">
+                <button v-if="view === 'set' && tile.turn !== 'first'" type="button" class="key pain" @click="view = 'pain'">Pain…</button>
+                <button v-else-if="tile.turn !== 'first'" type="button" class="key" @click="view = 'set'">Back</button>
+                <button type="button" class="key" @click="(emit('away'), emit('close'))">Away</button>
+                <button type="button" class="key" @click="emit('close')">Close</button>
+            </div>
+        </template>
     </SidePanel>
 </template>
 

@@ -24,7 +24,6 @@ const coaches = computed(() => new Set(props.tile.athlete.sets.map((s) => s.by))
 
 <template>
     <section class="card" aria-label="Today">
-        <h2>Today{{ tile.setsLeft > 0 ? `, ${tile.setsLeft} ${tile.setsLeft === 1 ? 'set' : 'sets'} left` : '' }}</h2>
         <p v-if="tile.athlete.sheet.refused" class="small">{{ tile.athlete.sheet.refused.text }}</p>
         <ul>
             <li v-for="line in lines" :key="line.key">
@@ -49,11 +48,6 @@ const coaches = computed(() => new Set(props.tile.athlete.sets.map((s) => s.by))
 </template>
 
 <style scoped>
-h2 {
-    margin-bottom: 4px;
-    font-size: var(--type-large);
-}
-
 ul {
     list-style: none;
 }

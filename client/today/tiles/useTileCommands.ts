@@ -6,7 +6,7 @@ import { correctionOf, type Change } from '../../domain/sets/correction';
 import type { FloorSet } from '../../domain/floor/overlay';
 import type { Tile } from '../../domain/floor/tile';
 import type { Schemas } from '../../domain/http';
-import type { SetDraft } from '../../domain/queue';
+import { waitingSet, type SetDraft } from '../../domain/queue';
 import { askedReps } from '../../domain/sets/asked';
 import { useCommandQueue } from '../../composables/useCommandQueue';
 import { useTick } from '../../composables/useTick';
@@ -16,14 +16,17 @@ const UNDO_MS = 10_000;
 const TICK_MS = 500;
 const BOUNCE_MS = 700;
 
+/** When a set was done that was logged just now. */
+export type Logged = Pick<Schemas['SetInput'], 'performed_at'>;
+
 /** What is said of a set as it is logged. */
 type More = Pick<Schemas['SetInput'], 'splits_s' | 'halves_s'>;
 
 export interface TileCommands {
-    /** Logs a set of what the tile shows now; the aim where nothing else is said. */
-    log: (tile: Tile, count?: number, more?: More) => Promise<void>;
-    logHeld: (tile: Tile, seconds: number) => Promise<void>;
-    logMixed: (tile: Tile, first: { exercise: Schemas['Exercise']; clean: number }, then: number) => Promise<void>;
+    /** Logs a set of what the tile shows now, the aim where nothing else is said; none where it was logged a moment ago. */
+    log: (tile: Tile, count?: number, more?: More) => Promise<Logged | undefined>;
+    logHeld: (tile: Tile, seconds: number) => Promise<Logged | undefined>;
+    logMixed: (tile: Tile, first: { exercise: Schemas['Exercise']; clean: number }, then: number) => Promise<Logged | undefined>;
     logBeside: (tile: Tile, much: number, loadKg?: number) => Promise<void>;
     /** The set with something of it otherwise; the log keeps both. */
     correct: (tile: Tile, set: FloorSet, change: Change) => Promise<void>;
@@ -32,13 +35,15 @@ export interface TileCommands {
     tellPain: (athleteId: string, pain: Schemas['Pain']) => Promise<unknown>;
     /** As if it had never been told. */
     undoPain: (athleteId: string, toldId: string) => Promise<void>;
+    /** Lets something that was done of an athlete be undone for ten seconds. */
+    offer: (athleteId: string, words: string, undo: () => Promise<unknown>) => void;
     /** What was logged or told of an athlete within the last ten seconds. */
     undoable: (athleteId: string) => { words: string; undo: () => Promise<void> } | undefined;
 }
 
 interface Fresh {
     words: string;
-    undo: () => Promise<void>;
+    undo: () => Promise<unknown>;
     untilMs: number;
 }
 
@@ -59,7 +64,7 @@ export function useTileCommands(): TileCommands {
         return bounced;
     }
 
-    async function take(tile: Tile, words: string, ...drafts: SetDraft[]): Promise<void> {
+    async function take(tile: Tile, words: string, ...drafts: SetDraft[]): Promise<Logged | undefined> {
         const kept = await queue.addAsOne(tile.athlete.id, drafts);
         if (kept.length > 0) {
             offer(tile.athlete.id, words, () =>
@@ -69,9 +74,10 @@ export function useTileCommands(): TileCommands {
                 ),
             );
         }
+        return kept[0] && waitingSet(kept[0]);
     }
 
-    function offer(athleteId: string, words: string, undo: () => Promise<void>): void {
+    function offer(athleteId: string, words: string, undo: () => Promise<unknown>): void {
         fresh.set(athleteId, { words, undo, untilMs: serverTime.nowMs() + UNDO_MS });
     }
 
@@ -98,8 +104,8 @@ export function useTileCommands(): TileCommands {
         first: { exercise: Schemas['Exercise']; clean: number },
         then: number,
         more: More = {},
-    ): Promise<void> {
-        await take(
+    ): Promise<Logged | undefined> {
+        return take(
             tile,
             `${first.clean} + ${then}`,
             { purpose: 'work', exercise: first.exercise, clean_reps: first.clean, ...(tile.now && { line: tile.now.line.line }) },
@@ -111,14 +117,13 @@ export function useTileCommands(): TileCommands {
         async log(tile, count = tile.aim, more = {}) {
             const line = tile.now;
             if (!line?.rung || bounces(tile.athlete.id)) {
-                return;
+                return undefined;
             }
             const { begun } = line.line;
             if (begun) {
-                await mixed(tile, { exercise: begun.exercise, clean: begun.reps }, count, more);
-                return;
+                return mixed(tile, { exercise: begun.exercise, clean: begun.reps }, count, more);
             }
-            await take(tile, String(count), {
+            return take(tile, String(count), {
                 ...about(tile),
                 clean_reps: count,
                 asked_reps: askedReps(line.line),
@@ -127,7 +132,7 @@ export function useTileCommands(): TileCommands {
             });
         },
         async logHeld(tile, heldS) {
-            await take(tile, seconds(heldS), { ...about(tile), hang_s: Number(heldS.toFixed(1)) });
+            return take(tile, seconds(heldS), { ...about(tile), hang_s: Number(heldS.toFixed(1)) });
         },
         logMixed: mixed,
         async logBeside(tile, much, loadKg) {
@@ -171,6 +176,7 @@ export function useTileCommands(): TileCommands {
             }
         },
         undoPain,
+        offer,
         undoable(athleteId) {
             const of = fresh.get(athleteId);
             return of && of.untilMs > now.value

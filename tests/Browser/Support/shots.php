@@ -37,6 +37,12 @@ $workout = static function (Page $page): void {
     $path = $page->script('return document.querySelector("a[href$=workout]").getAttribute("href")');
     $page->visit($path.'?task='.rawurlencode('21-15-9 pull-ups'))->see('in a row');
 };
+$sheet = static function (Page $page): void {
+    $page->press('Athletes');
+    $page->script('[...document.querySelectorAll("[data-athlete]")].find((e) => / mm/.test(e.innerText) && e.querySelector(".go:not(.watch)")).querySelector(".more").click()');
+    $page->see('Tap the count')->click(WebDriverBy::cssSelector('.counts button:nth-child(2)'))->see('Undo');
+    $page->press('1', "//*[@aria-label='In reserve']")->press('One more: Short at top');
+};
 $board = static function (Page $page): void {
     $page->click(WebDriverBy::cssSelector('.menu summary'))->press('Board on the wall')->see('Open this address');
     $page->visit('/today/board#'.$page->script('return document.querySelector(".code").innerText.replace(" ", "")'))->see('find your name');
@@ -44,10 +50,6 @@ $board = static function (Page $page): void {
 $ownPage = static function (Page $page): void {
     $page->visit((string) $page->script('return document.querySelector("input[readonly]").value.replace(location.origin, "")'));
     $page->see('Where you are');
-};
-$invited = static function (Page $page): void {
-    $page->fill('Name', 'Ottilie Marsh')->fill('Email', 'ottilie@hollowbrook.example')->press('Assistant', "//*[@aria-label='As']")
-        ->press('Send the invitation')->see('is invited.');
 };
 $oldLog = static function (Page $page): void {
     $page->script(<<<'JS'
@@ -65,6 +67,7 @@ $views = [
     'today' => [LAPTOP, '/today', 'as asked', $floor('light', $logTwo)],
     'workout' => [LAPTOP, '/today', 'as asked', $workout],
     'today-phone' => [PHONE, '/today', 'as asked', $floor('light')],
+    'sheet' => [PHONE, '/today', 'as asked', $floor('light', $sheet)],
     'board' => [LAPTOP, '/today', 'as asked', $board],
     'people' => [LAPTOP, '/people', 'Aldith Farrow', null],
     'athlete' => [LAPTOP, JOLYON_PAGE, 'Biggest step', null],
@@ -91,7 +94,6 @@ $views = [
     'own-page' => [PHONE, JOLYON_PAGE.'/link', 'Copy the link', $ownPage],
     'import' => [LAPTOP, '/imports', 'What is in the file?', $oldLog],
     'report' => [LAPTOP, '/reports?athlete='.basename(JOLYON_PAGE), 'Picture (SVG)', null],
-    'staff' => [LAPTOP, '/staff', 'Invite somebody', $invited],
     'calls' => [LAPTOP, '/calls', 'Refer', null],
 ];
 

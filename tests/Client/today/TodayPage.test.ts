@@ -4,7 +4,7 @@ import { commandStore } from '../../../client/domain/device';
 import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { useSession } from '../../../client/composables/useSession';
 import TodayPage from '../../../client/today/TodayPage.vue';
-import { athlete, classDay, done, hang, line, lowering, plank, sheet, heronRung, timetable } from '../support/floor';
+import { athlete, classDay, done, hang, line, lowering, plank, rookRung, sheet, heronRung, timetable } from '../support/floor';
 import { COACH, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { refuse, sentCommands, sentSets, serve, takenBack } from '../support/server';
@@ -15,7 +15,14 @@ const DAY = 'GET /api/v1/classes/c/days/2026-03-20';
 const day = (...athletes: ReturnType<typeof athlete>[]) => classDay(athletes);
 const list = (held: Schemas['HeldClass'][]): Schemas['ClassList'] => ({ today: '2026-03-20', items: [], held, tags: ['noon'] });
 const idOf = (command: Commands[number]): string =>
-    (command.set ?? command.taken_back ?? command.beside ?? command.signal ?? command.pain ?? command.coming ?? command.order)!.id;
+    (command.set ??
+        command.taken_back ??
+        command.beside ??
+        command.signal ??
+        command.pain ??
+        command.coming ??
+        command.order ??
+        command.switch)!.id;
 
 /** The clock of the page stands still until it is moved on. */
 const pass = (s: number): void => void vi.setSystemTime(new Date(Date.now() + s * 1000));
@@ -84,15 +91,17 @@ it('shows at once what is logged while the server is away, and takes it back fro
     expect(tile('Ada Marsh')).toContain('as asked');
 });
 
-it('logs another count in two taps, and tells of the last set what was seen, as a correction', async () => {
+it('logs another count in two taps, stays open, and tells of that set what was seen, as one correction', async () => {
     const { press, sees, asked } = await floor(day(athlete('Ada')));
     await press('Another count or note for Ada Marsh');
     await press('6', 'Clean reps, logs the set');
     await eventually(() => expect(sentSets(asked)).toHaveLength(1));
-    await press('Another count or note for Ada Marsh');
-    await sees('The last set: 6');
-    await press('Swing', 'No-count');
+    await sees(/Heron 44 mm, foot, Beam bar, logged \d\d:\d\d/);
     await press('1', 'In reserve');
+    await press('More to say of it…');
+    await press('One more: Swing');
+    await press('One more: Swing');
+    await press('One less: Swing');
     await eventually(() => expect(sentSets(asked)).toHaveLength(2));
     expect(sentSets(asked)[1]).toMatchObject({
         replaces_id: sentSets(asked)[0]!.id,
@@ -101,6 +110,46 @@ it('logs another count in two taps, and tells of the last set what was seen, as 
         no_counts: { swing: 1 },
         line: 'main:bands',
     });
+    await press('7', 'Clean reps of that set');
+    await eventually(() => expect(sentSets(asked)[2]).toMatchObject({ replaces_id: sentSets(asked)[1]!.id, clean_reps: 7, reserve: 1 }));
+});
+
+it('corrects another set in two taps, and keeps speaking of it', async () => {
+    const sets = [done(9, '2026-03-20T11:40:00Z'), done(8, '2026-03-20T11:50:00Z')];
+    const { press, asked } = await floor(day(athlete('Ada', undefined, { sets })));
+    await press('Another count or note for Ada Marsh');
+    const picked = () => document.querySelector('[aria-label="Which set"] [aria-pressed="true"]')?.textContent;
+    await eventually(() => expect(picked()).toBe('set 3 of 3')); // the rest is over
+    await press(/^Correct the set of 9/, 'Which set');
+    await press('8', 'Clean reps of that set');
+    await eventually(() => expect(sentSets(asked)).toMatchObject([{ replaces_id: sets[0]!.id, clean_reps: 8 }]));
+    await press('3', 'In reserve');
+    await eventually(() => expect(sentSets(asked)[1]).toMatchObject({ replaces_id: sentSets(asked)[0]!.id, clean_reps: 8, reserve: 3 }));
+});
+
+it('speaks of the set that was just logged while its rest runs, and of no set before a count is tapped', async () => {
+    const rests = athlete('Ada', undefined, { sets: [done(8, '2026-03-20T11:59:30Z')] });
+    const { press, asked } = await floor(day(rests, athlete('Bo')));
+    await press('Another count or note for Ada Marsh');
+    await press('2', 'In reserve');
+    await eventually(() => expect(sentSets(asked)).toMatchObject([{ replaces_id: rests.sets[0]!.id, clean_reps: 8, reserve: 2 }]));
+    await press('Close');
+    await press('Another count or note for Bo Marsh');
+    expect(document.querySelector('.waits')!.hasAttribute('inert')).toBe(true);
+});
+
+it('undoes a switch and an absence for ten seconds', async () => {
+    const { press, tile, commands } = await floor(day(athlete('Ada'), athlete('Bo')), { by: 'Stations' });
+    await press('Another count or note for Ada Marsh');
+    await press('Switch…');
+    await press(/^Rook 32 mm/, 'Instead');
+    await press('Undo the switch');
+    await eventually(() => expect(commands().map((d) => d.switch?.rung_key)).toEqual([rookRung.key, null]));
+    await press('Away');
+    await press('Undo away, Ada');
+    await eventually(() => expect(commands().flatMap((d) => d.coming?.coming ?? [])).toEqual([false, true]));
+    await press('Athletes');
+    await eventually(() => expect(tile('Ada Marsh')).toContain('Heron 44 mm'));
 });
 
 it('corrects the seconds of a hold later, in the same pad', async () => {
@@ -112,19 +161,18 @@ it('corrects the seconds of a hold later, in the same pad', async () => {
         exercise: hang.rung!.exercise,
         setup_key: 'hang',
     });
-    const { press, fill, sees, asked } = await floor(day(athlete('Ada', [hang], { sets: [held] })));
+    const { press, fill, asked } = await floor(day(athlete('Ada', [hang], { sets: [held] })));
     await press('Another count or note for Ada Marsh');
-    await sees('The last set: 41 s');
+    await press('Correct the set of 41 s, by Coach', 'Which set');
     await fill('Seconds held', '14');
     await press('Correct it');
-    await sees('The last set: 14 s');
     await eventually(() => expect(sentSets(asked)[0]).toMatchObject({ replaces_id: held.id, hang_s: 14 }));
 });
 
 it('puts another exercise in the place of the written one, and logs that', async () => {
     const { press, tile, asked } = await floor(day(athlete('Ada')));
     await press('Another count or note for Ada Marsh');
-    await press('Switch the exercise');
+    await press('Switch…');
     await press(/^Rook 32 mm/, 'Instead');
     await eventually(() => expect(tile('Ada Marsh')).toContain('Rook 32 mm'));
     await press(/^8 as asked for Ada/);
@@ -132,7 +180,7 @@ it('puts another exercise in the place of the written one, and logs that', async
 });
 
 it('logs a mixed set with one tap in the pad, and a longer one with three', async () => {
-    const { press, asked, text } = await floor(day(athlete('Ada')));
+    const { press, asked } = await floor(day(athlete('Ada')));
     await press('Another count or note for Ada Marsh');
     await press('2 + 5', 'Clean on both, logs the set');
     await eventually(() =>
@@ -141,8 +189,6 @@ it('logs a mixed set with one tap in the pad, and a longer one with three', asyn
             [['h'], 5, sentSets(asked)[0]!.id],
         ]),
     );
-    await eventually(() => expect(text()).not.toContain('Mixed set'));
-    await press('Another count or note for Ada Marsh');
     await press('8', 'Clean at first');
     await press('11', `Then on ${heronRung.name}, logs it`);
     await eventually(() => expect(sentSets(asked).map((s) => s.clean_reps)).toEqual([2, 5, 8, 11]));
@@ -156,9 +202,10 @@ it('tells pain, a wall day, what gave out and effort in a tap each, and offers n
     await press('8', 'How hard, out of 10');
     await press('2', 'Sore since last time, of 5');
     await press('No', 'Last time felt in the right place?');
+    await press('Pain…');
     await press('Elbow', 'Pain, where');
     await sees('Noted. No pulling until');
-    await eventually(() => expect(text()).not.toMatch(/how many were clean|Mixed set/));
+    await eventually(() => expect(text()).not.toMatch(/logs the set|Mixed set/));
     await press('3', 'How bad, of 10');
     await eventually(() =>
         expect(commands().map((d) => d.signal ?? d.pain?.pain)).toMatchObject([
@@ -180,11 +227,11 @@ it('ticks work beside the pull, with its kg where there are some', async () => {
     pass(60);
     await press('Another count or note for Ada Marsh');
     await fill(/^Load/, 'heavy');
-    await press('50', 'How much, logs the set');
+    await press('50 s', 'How much, logs the set');
     await sees('“heavy” is not a number.');
     expect(commands()).toHaveLength(1);
     await fill(/^Load/, '10');
-    await press('50', 'How much, logs the set');
+    await press('50 s', 'How much, logs the set');
     await eventually(() =>
         expect(commands().map((d) => d.beside)).toMatchObject([
             { accessory: 'plank', seconds: 40 },
@@ -282,7 +329,7 @@ it('says why pulls are missing from a session, and how many sets are left', asyn
     const { press, sees, tile } = await floor(day(athlete('Ada', [plank], { sheet: full })));
     await eventually(() => expect(tile('Ada Marsh')).toContain('3 sessions this week already.'));
     await press('Another count or note for Ada Marsh');
-    await sees('Today, 2 sets left');
+    await sees('All of today, 2 sets left');
 });
 
 it('works by keyboard alone: arrows, digits, Enter, S, U', async () => {
