@@ -8,6 +8,8 @@ import { CommandQueue, type Command, type GymCommand, type SetDraft, type Waitin
 import { freshenAthlete, freshenGym, keepOnFloor } from './reads';
 
 const AGAIN_AFTER_MS = 4000;
+/** What is not answered is sent again; the server knows it by its id. */
+const PATIENCE_MS = 20_000;
 
 /** What tabs tell one another: of whom something came to stand, or nobody where it is the gym's. */
 type Told = Pick<Waiting, 'athleteId'>;
@@ -34,7 +36,7 @@ export const useCommandQueue = defineStore('command-queue', () => {
         store: commandStore,
         alone,
         askTime: () => outcome(api.GET('/api/v1/health')),
-        send: (commands) => outcome(api.POST('/api/v1/commands', { body: { commands } })),
+        send: (commands) => outcome(api.POST('/api/v1/commands', { body: { commands }, signal: AbortSignal.timeout(PATIENCE_MS) })),
         stored: async (waiting, set) => {
             settled.value += 1;
             await keepOnFloor(client, waiting, set);

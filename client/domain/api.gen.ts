@@ -2755,6 +2755,11 @@ export interface components {
             performed_at: string;
             /** @enum {string|null} */
             accessory: "curl" | "held-curl" | "bent-row" | "dumbbell-row" | "carry" | "pull-apart" | "overhead-pull-apart" | "arm-sweep" | "kneeling-plank" | "kneeling-side-plank" | "plank" | "side-plank" | "feet-raised-plank" | "long-lever-plank" | "weighted-plank" | "hollow" | "push-up" | "ring-push-up" | "short-dip" | "dip" | "ring-dip" | "half-wall-walk" | "wall-walk" | "kneeling-lean" | "straight-arm-lean" | "raised-lean" | "hang-and-turn" | "reverse-fly" | "rope-pull" | "peg-row" | "peg-height" | null;
+            /**
+             * Format: uuid
+             * @description Who logged it.
+             */
+            by: string;
             reps: number | null;
             /** Format: float */
             seconds: number | null;

@@ -4,12 +4,13 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import SidePanel from '../parts/SidePanel.vue';
 import TabRow from '../parts/TabRow.vue';
-import { keys, pages, words } from './guide';
+import { keysOf, pages, words } from './guide';
 
 const open = defineModel<boolean>('open', { required: true });
 
 const route = useRoute();
-const here = computed(() => pages[route.matched[0]?.path ?? ''] ?? []);
+const path = computed(() => route.matched[0]?.path ?? '');
+const here = computed(() => pages[path.value] ?? []);
 const tab = ref<'here' | 'words' | 'keys'>('here');
 const asked = ref('');
 const found = computed(() => {
@@ -48,7 +49,7 @@ const found = computed(() => {
                 <p v-if="found.length === 0" class="dim">No such word here.</p>
             </template>
             <dl v-else class="keys">
-                <div v-for="[key, what] in keys" :key="key">
+                <div v-for="[key, what] in keysOf(path)" :key="key">
                     <dt>
                         <kbd>{{ key }}</kbd>
                     </dt>

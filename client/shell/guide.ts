@@ -118,7 +118,21 @@ export const words: readonly (readonly [string, string])[] = [
     ['webhook', 'an address of a program of yours that is told what happens here'],
 ];
 
-export const keys: readonly (readonly [string, string])[] = [
+type Keys = readonly (readonly [string, string])[];
+
+const onFloor: Keys = [
+    ['← → ↑ ↓', 'the athlete before, the next one, the row above or below'],
+    ['0–9', 'type another count'],
+    ['Enter', 'log the count typed, else as asked'],
+    ['S', 'hold while they hang or lower, let go to stop'],
+    ['N', 'open the sheet of the athlete chosen'],
+    ['U', 'undo their last set, for ten seconds'],
+    ['/', 'find somebody of the class'],
+    ['Esc', 'leave what is open, or the count typed'],
+    ['?', 'this guide'],
+];
+
+const onPages: Keys = [
     ['0–9', 'set the count of clean reps'],
     ['Enter', 'log the count typed, else the likely one'],
     ['R 0–5', 'reps left in reserve'],
@@ -131,3 +145,6 @@ export const keys: readonly (readonly [string, string])[] = [
     ['Esc', 'leave what is open'],
     ['?', 'this guide'],
 ];
+
+/** The keys of a page: the floor has its own. */
+export const keysOf = (path: string): Keys => (path === '/today' ? onFloor : onPages);

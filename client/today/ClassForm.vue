@@ -16,7 +16,13 @@ import { useCommandQueue } from '../composables/useCommandQueue';
 
 type Input = Schemas['ClassInput'];
 
-const props = defineProps<{ of?: Schemas['Class'] | undefined; tags: readonly string[]; today: string }>();
+const props = defineProps<{
+    of?: Schemas['Class'] | undefined;
+    tags: readonly string[];
+    today: string;
+    /** A new one is held once, and begins at this hour: 18:35. */
+    now?: string | undefined;
+}>();
 /** Of one that was made here the list follows by itself. */
 const emit = defineEmits<{ saved: [list: Schemas['ClassList'] | undefined]; cancel: [] }>();
 
@@ -24,11 +30,11 @@ const queue = useCommandQueue();
 
 const id = props.of?.id ?? uuidv7();
 const typedOf = (of?: Input) => ({
-    name: of?.name ?? '',
+    name: of?.name ?? (props.now ? `Class at ${props.now}` : ''),
     on: of?.first_on ?? props.today,
-    at: of?.at ?? '18:30',
+    at: of?.at ?? props.now ?? '18:30',
     minutes: String(of?.minutes ?? 75),
-    weekly: of?.weekly ?? true,
+    weekly: of?.weekly ?? props.now === undefined,
     last: of?.weekly ? (of.last_on ?? '') : '',
     tags: [...(of?.tags ?? [])],
 });

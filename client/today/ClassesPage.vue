@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { NButton } from 'naive-ui';
 import { computed, ref, shallowRef } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { serverTime } from '../domain/clock';
 import { api, outcome, type Schemas } from '../domain/http';
 import { refusalWords, type Problem } from '../domain/problems';
 import { day } from '../domain/units';
+import { useHourOf } from '../composables/useToday';
 import PageHead from '../parts/PageHead.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import ReadNote from '../parts/ReadNote.vue';
@@ -15,6 +18,11 @@ import ClassForm from './ClassForm.vue';
 type GymClass = Schemas['Class'];
 
 const classes = useRead(['classes'], () => outcome(api.GET('/api/v1/classes')));
+const route = useRoute();
+const router = useRouter();
+const hour = useHourOf();
+/** When a class is made that begins at once. */
+const now = ref<string>();
 const editing = ref<GymClass | 'new'>();
 const problem = shallowRef<Problem>();
 const queue = useCommandQueue();
@@ -39,23 +47,37 @@ async function end(one: GymClass): Promise<void> {
     }
 }
 
+function make(atOnce: boolean): void {
+    now.value = atOnce ? hour(serverTime.nowMs()) : undefined;
+    editing.value = 'new';
+}
+if (route.query['new'] === 'now') {
+    make(true);
+}
+
 function saved(list: Schemas['ClassList'] | undefined): void {
     if (list) {
         classes.put(list);
     }
     editing.value = undefined;
+    if (now.value !== undefined) {
+        void router.push('/today');
+    }
 }
 </script>
 
 <template>
     <PageHead title="classes" :back="{ to: '/today', name: 'Today' }">
-        <NButton v-if="$may('coach')" type="primary" @click="editing = 'new'">Make a class</NButton>
+        <NButton v-if="$may('coach')" @click="make(true)">Class now</NButton>
+        <NButton v-if="$may('coach')" type="primary" @click="make(false)">Make a class</NButton>
     </PageHead>
     <ReadNote :read="classes" waits="Looking for classes…" />
     <ProblemNote v-if="problem" :problem="problem" />
     <div v-if="classes.value.value" class="stack">
         <ClassForm
             v-if="editing === 'new'"
+            :key="now ?? ''"
+            :now="now"
             :tags="classes.value.value.tags"
             :today="classes.value.value.today"
             @saved="saved"

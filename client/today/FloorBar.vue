@@ -102,6 +102,7 @@ async function stayAwake(): Promise<void> {
                             <option v-for="one in others" :key="one.key" :value="one.key">{{ one.words }}</option>
                         </select>
                     </label>
+                    <button v-if="held" type="button" @click="openPanel('find')">Find somebody</button>
                     <button v-if="held" type="button" @click="openPanel('gear')">Broken or missing today</button>
                     <button v-if="held && timetable" type="button" @click="openPanel('plan')">Plan the rest anew</button>
                     <button v-if="held && left > -15" type="button" @click="openPanel('wall')">Board on the wall</button>

@@ -14,6 +14,7 @@ defineProps<{ list: Schemas['ClassList'] }>();
         <RouterLink class="tap" to="/today/classes">
             {{ list.items.length > 0 ? 'Classes and their days' : 'Make the first class' }}
         </RouterLink>
+        <RouterLink v-if="$may('coach')" class="tap" to="/today/classes?new=now">A class that begins now</RouterLink>
         <p class="dim">One athlete alone is logged on their own page, under People.</p>
     </section>
 </template>

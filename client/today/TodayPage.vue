@@ -57,6 +57,7 @@ const keys = useFloorKeys({
     commands,
     watches,
     open: (tile) => (openId.value = tile.athlete.id),
+    find: () => (panel.value = 'find'),
     isOpen: () => openId.value !== undefined || panel.value !== undefined,
 });
 /** Either can be undone for ten seconds, like a set. */
@@ -188,7 +189,7 @@ watch(
                 @switch="openTile && put(openTile, $event)"
                 @away="openTile && away(openTile)"
             />
-            <FloorPanels v-if="panelAsked" v-model="panel" :floor="floor" :held="held" :left-over="leftOver" />
+            <FloorPanels v-if="panelAsked" v-model="panel" :floor="floor" :held="held" :left-over="leftOver" @open="openId = $event" />
         </template>
     </template>
 </template>

@@ -26,6 +26,8 @@ type Turns = Schemas['OrderInput']['turns'];
 const NEWS_EVERY_MS = 1000;
 /** Where nothing is told the class is timed anew all the same: somebody is slower than was planned. */
 const TIMED_EVERY_MS = 60_000;
+/** A pulse is nothing but a number. */
+const PATIENCE_MS = 4000;
 const TICK_MS = 500;
 
 export interface Floor {
@@ -73,6 +75,16 @@ export function useFloor(held: () => Held | undefined): Floor {
     const keep = (part: Partial<OfDay>): void => kept.set({ ...ofDay.value, ...part });
 
     let timedAtMs = serverTime.nowMs();
+    let asking = false;
+
+    /** One question at a time; one that is not answered is given up, and said. */
+    async function askOnce(): Promise<void> {
+        if (!asking) {
+            asking = true;
+            await ask();
+            asking = false;
+        }
+    }
 
     async function ask(): Promise<void> {
         const since = day.value.value?.cursor;
@@ -80,7 +92,12 @@ export function useFloor(held: () => Held | undefined): Floor {
             return;
         }
         const [asked, settled] = [dayRead(), queue.settled];
-        const pulse = await outcome(api.GET('/api/v1/pulse/{ticket}', { params: { path: { ticket: day.value.value?.pulse ?? '' } } }));
+        const pulse = await outcome(
+            api.GET('/api/v1/pulse/{ticket}', {
+                params: { path: { ticket: day.value.value?.pulse ?? '' } },
+                signal: AbortSignal.timeout(PATIENCE_MS),
+            }),
+        );
         isAlone.value = !pulse.ok && isAway(pulse.problem);
         if (isAlone.value || (pulse.ok && pulse.value.cursor === since && serverTime.nowMs() - timedAtMs < TIMED_EVERY_MS)) {
             return;
@@ -96,7 +113,7 @@ export function useFloor(held: () => Held | undefined): Floor {
             client.setQueryData<ClassDay>(asked, (known) => known && withNews(known, result.value));
         }
     }
-    useIntervalFn(() => void ask(), NEWS_EVERY_MS);
+    useIntervalFn(() => void askOnce(), NEWS_EVERY_MS);
 
     const athletes = computed(() => (day.value.value ? withWaiting(day.value.value, queue.waiting) : []));
     /** What was logged on this device today; another device may have logged the same. */

@@ -14,11 +14,13 @@ interface Options {
     commands: TileCommands;
     watches: Stopwatches;
     open: (tile: Tile) => void;
+    /** Somebody by name. */
+    find: () => void;
     isOpen: () => boolean;
 }
 
-/** The class by keyboard: arrows change athlete, digits and Enter log, S times, N and Space open the rest, U takes back. */
-export function useFloorKeys({ tiles, everybody, commands, watches, open, isOpen }: Options): {
+/** The class by keyboard: arrows change athlete, digits and Enter log, S times, N opens the rest, U takes back, / finds. */
+export function useFloorKeys({ tiles, everybody, commands, watches, open, find, isOpen }: Options): {
     chosenId: Ref<string | undefined>;
     typed: ComputedRef<number | null>;
     byKey: Ref<boolean>;
@@ -80,6 +82,10 @@ export function useFloorKeys({ tiles, everybody, commands, watches, open, isOpen
             const key = pressed.toLowerCase();
             if (isOpen() || everybody().length === 0) {
                 return false;
+            }
+            if (key === '/') {
+                find();
+                return true;
             }
             if (moves[key]) {
                 moves[key]();

@@ -34,13 +34,17 @@ final readonly class WithdrawSet
      * @param  string  $id  of the row that withdraws it
      * @return Inserted<LoggedSet>
      *
-     * @throws Problem if another row replaced the set already
+     * @throws Problem if another row stands for the set already
      */
     public function withdraw(Athlete $athlete, string $setId, ?User $coach, string $id): Inserted
     {
         return $this->athletes->during($athlete->id, function (Athlete $athlete) use ($setId, $coach, $id): Inserted {
             $set = LoggedSet::query()->where('athlete_id', $athlete->id)->find($setId)
                 ?? throw new Problem(ProblemCode::NotFound, 'This set is not in the log of this athlete.');
+            $gone = LoggedSet::query()->where('replaces_id', $set->id)->where('withdrawn', true)->where('id', '<>', $id)->first();
+            if ($gone !== null) {
+                return new Inserted($gone, false); // two coaches took it back
+            }
             $stored = $this->storeOnce->store(new LoggedSet([
                 'id' => $id,
                 'athlete_id' => $athlete->id,

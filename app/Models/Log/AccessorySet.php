@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Builder;
  * A set of work beside the pull.
  *
  * @property string $athlete_id
+ * @property string $user_id
  * @property string $trained_on
  * @property string $accessory
  * @property int|null $reps

@@ -8,6 +8,7 @@ use App\Models\Log\AccessorySet;
 use App\Models\Log\LoggedSet;
 use SteadyRung\Exercise\Exercise;
 use SteadyRung\Floor\Collision\Instead;
+use SteadyRung\Floor\SeenTwice;
 use SteadyRung\Floor\Station;
 use SteadyRung\Floor\Timetable\Done;
 use SteadyRung\Floor\Timetable\Work;
@@ -68,8 +69,15 @@ final readonly class AthleteWork
             }
         }
         $accessories = array_column($this->lines, null, 'accessory');
+        $last = [];
         foreach ($this->accessories as $set) {
             $line = $accessories[$set->accessory] ?? null;
+            $before = $last[$set->accessory] ?? null;
+            if ($before !== null && $before->user_id !== $set->user_id
+                && SeenTwice::is($this->seconds($set->performed_at) - $this->seconds($before->performed_at), $line['rest_s'] ?? 0)) {
+                continue;
+            }
+            $last[$set->accessory] = $set;
             $done[] = new Done(
                 $line['line'] ?? null,
                 $this->seconds($set->performed_at),

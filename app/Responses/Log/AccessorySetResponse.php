@@ -21,6 +21,8 @@ final readonly class AccessorySetResponse
         public string $performed_at,
         #[OA\Property]
         public ?Accessory $accessory,
+        #[OA\Property(description: 'Who logged it.', format: 'uuid')]
+        public string $by,
         #[OA\Property]
         public ?int $reps,
         #[OA\Property]
@@ -38,6 +40,7 @@ final readonly class AccessorySetResponse
             id: $set->id,
             performed_at: $set->performed_at->utc()->format('Y-m-d\TH:i:s\Z'),
             accessory: Accessory::tryFrom($set->accessory),
+            by: $set->user_id,
             reps: $set->reps,
             seconds: $set->seconds,
             metres: $set->metres,

@@ -82,7 +82,7 @@ const athleteOf = ({ id, name, lines, switched, lowerings_left, sets, beside }: 
     },
     switched,
     sets: sets.map(setOf),
-    beside: beside.map((b, i) => ({ ...b, id: `${id} ${i}`, reps: null, seconds: null, metres: null, load_kg: null })),
+    beside: beside.map((b, i) => ({ ...b, id: `${id} ${i}`, by: '', reps: null, seconds: null, metres: null, load_kg: null })),
     gave_out: null,
     effort: null,
     soreness: null,

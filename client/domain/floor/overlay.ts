@@ -81,7 +81,7 @@ export function withCommand<A extends Omit<Schemas['FloorAthlete'], 'sheet'>>(
         const { id, performed_at, accessory, reps = null, seconds = null, metres = null, load_kg = null } = command.beside;
         return {
             ...athlete,
-            beside: [...athlete.beside.filter((b) => b.id !== id), { id, performed_at, accessory, reps, seconds, metres, load_kg }],
+            beside: [...athlete.beside.filter((b) => b.id !== id), { id, performed_at, accessory, by, reps, seconds, metres, load_kg }],
         };
     }
     if ('signal' in command) {

@@ -48,6 +48,7 @@ export interface Tile {
 
 /** Two who saw the same set log it within half of its rest, or within so long. */
 const TWICE_MS = 60_000;
+const withinMs = (restS: number): number => Math.min(TWICE_MS, restS * 500);
 
 const BLOCKING = new Set<string>(['paused', 'screen', 'baselines', 'waits']);
 
@@ -85,12 +86,30 @@ function lineOf(set: FloorSet, lines: readonly SheetLine[]): SheetLine | undefin
     );
 }
 
+/** Work beside the pull that two coaches saw is done once, as the server counts it. */
+function seenOnce(beside: readonly Beside[], restS: number): Beside[] {
+    const seen: Beside[] = [];
+    for (const one of beside) {
+        const before = seen.at(-1);
+        if (!before || before.by === one.by || Math.abs(at(one) - at(before)) >= withinMs(restS)) {
+            seen.push(one);
+        }
+    }
+    return seen;
+}
+
 function linesNow(athlete: FloorAthlete): { lines: LineNow[]; extra: FloorSet[] } {
     const { lines } = athlete.sheet;
     const now = lines.map((line): LineNow => {
         const ofLine = athlete.sets.filter((s) => lineOf(s, lines) === line);
         const sets = ofLine.filter(isWhole);
-        const beside = line.accessory === null ? [] : athlete.beside.filter((b) => b.accessory === line.accessory);
+        const beside =
+            line.accessory === null
+                ? []
+                : seenOnce(
+                      athlete.beside.filter((b) => b.accessory === line.accessory),
+                      line.rest_s,
+                  );
         const last = ofLine.at(-1)?.setup_key; // of a mixed set what it ended on
         const rung = line.others.find((o) => o.key === (athlete.switched[line.line] ?? last)) ?? line.rung;
         const done = line.rung === null ? beside.length : sets.length;
@@ -120,7 +139,7 @@ export interface Known {
 /** Two sets of one line so close to one another that they are one, seen by two coaches or logged on two devices. */
 function twiceOf(lines: readonly LineNow[], { mine, both }: Known): readonly [FloorSet, FloorSet] | undefined {
     for (const { sets, line } of lines) {
-        const within = Math.min(TWICE_MS, line.rest_s * 500);
+        const within = withinMs(line.rest_s);
         for (const [i, a] of sets.entries()) {
             const isTwin = (s: FloorSet): boolean =>
                 (s.by !== a.by || mine?.has(s.id) !== mine?.has(a.id)) && Math.abs(at(s) - at(a)) < within && !both?.has(s.id);

@@ -70,7 +70,7 @@ watch(
 
 async function log(count: number): Promise<void> {
     const { tile, commands } = props;
-    const made = tile && (await (isHeld.value ? commands.logHeld(tile, count) : commands.log(tile, count)));
+    const made = tile && (await (isHeld.value ? commands.logHeld(tile, count) : commands.log(tile, count, { picked: true })));
     about.value = made && secondOf(made);
 }
 

@@ -1,2 +1,2 @@
 /** What opens beside the floor. */
-export type FloorPanel = 'who' | 'gear' | 'plan' | 'wall';
+export type FloorPanel = 'who' | 'gear' | 'plan' | 'wall' | 'find';

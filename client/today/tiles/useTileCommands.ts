@@ -15,12 +15,19 @@ import { left } from '../../log/counts';
 const UNDO_MS = 10_000;
 const TICK_MS = 500;
 const BOUNCE_MS = 700;
+/** Nobody does two sets of one thing so soon after another: a tap on the tile then is the same set again. */
+const SAME_SET_MS = 10_000;
 
 /** When a set was done that was logged just now. */
 export type Logged = Pick<Schemas['SetInput'], 'performed_at'>;
 
+const ONCE = ', logged once';
+
 /** What is said of a set as it is logged. */
-type More = Pick<Schemas['SetInput'], 'splits_s' | 'halves_s'>;
+type More = Pick<Schemas['SetInput'], 'splits_s' | 'halves_s'> & {
+    /** That the set to do was picked, however soon after another. */
+    picked?: boolean;
+};
 
 export interface TileCommands {
     /** Logs a set of what the tile shows now, the aim where nothing else is said; none where it was logged a moment ago. */
@@ -54,12 +61,16 @@ export function useTileCommands(): TileCommands {
     const lastAt = new Map<string, number>();
     const now = useTick(TICK_MS);
 
-    /** A thumb that bounces logs once. */
-    function bounces(athleteId: string): boolean {
+    /** A thumb that bounces logs once, and so do two taps of which the second would be a set without a rest. */
+    function bounces({ athlete, restS }: Tile, isPicked = false): boolean {
         const at = serverTime.nowMs();
-        const bounced = at - (lastAt.get(athleteId) ?? 0) < BOUNCE_MS;
+        const bounced =
+            at - (lastAt.get(athlete.id) ?? 0) < (isPicked ? BOUNCE_MS : Math.max(BOUNCE_MS, Math.min(SAME_SET_MS, restS * 500)));
+        const of = fresh.get(athlete.id);
         if (!bounced) {
-            lastAt.set(athleteId, at);
+            lastAt.set(athlete.id, at);
+        } else if (of && !of.words.endsWith(ONCE)) {
+            fresh.set(athlete.id, { ...of, words: of.words + ONCE });
         }
         return bounced;
     }
@@ -114,9 +125,9 @@ export function useTileCommands(): TileCommands {
     }
 
     return {
-        async log(tile, count = tile.aim, more = {}) {
+        async log(tile, count = tile.aim, { picked, ...more } = {}) {
             const line = tile.now;
-            if (!line?.rung || bounces(tile.athlete.id)) {
+            if (!line?.rung || bounces(tile, picked)) {
                 return undefined;
             }
             const { begun } = line.line;
@@ -137,7 +148,7 @@ export function useTileCommands(): TileCommands {
         logMixed: mixed,
         async logBeside(tile, much, loadKg) {
             const line = tile.now?.line;
-            if (!line?.accessory || bounces(tile.athlete.id)) {
+            if (!line?.accessory || bounces(tile)) {
                 return;
             }
             const { measure } = line.amount;

@@ -6,6 +6,7 @@ use App\Context\Floor\KeptTimetable;
 use App\Models\Floor\ClassOrder;
 use App\Models\Floor\ClassTimetable;
 use App\Models\Floor\GymClass;
+use App\Models\Gym\Role;
 use Illuminate\Support\Facades\DB;
 use SteadyRung\Floor\Timetable\Comer;
 use SteadyRung\Floor\Timetable\Evening;
@@ -71,6 +72,24 @@ it('times everybody’s sets so that nothing is used twice at once, and says whe
     $asked = array_sum(array_map(fn (array $a): int => array_sum(array_column($a['sheet']['lines'], 'sets')), $day['athletes']));
     expect($timetable['turns'])->toHaveCount($asked);
 });
+
+it('takes work beside the pull that two coaches logged within half of its rest for one set', function (int $apartS, int $fewer): void {
+    $ada = ($this->comes)('Ada');
+    $day = ($this->day)();
+    $line = collect($day['athletes'][0]['sheet']['lines'])->first(fn (array $l): bool => $l['rung'] === null && $l['sets'] > 1);
+    $ofLine = fn (array $timetable): int => count(array_filter(($this->turnsOf)($timetable, $ada), fn (array $t): bool => $t['line'] === $line['line']));
+    $this->clock->set('2026-03-02T18:10:00Z');
+    $send = fn (string $at): array => ($this->send)([
+        'athlete_id' => $ada,
+        'beside' => ['id' => uuid(), 'performed_at' => $at, 'accessory' => $line['accessory'], 'reps' => 10],
+    ]);
+    $send('2026-03-02T18:05:00Z');
+    $this->signInAs(colleague($this->coach, Role::Assistant));
+    $send((new DateTimeImmutable('2026-03-02T18:05:00Z'))->modify(sprintf('+%d seconds', $line['rest_s'] / 2 + $apartS))->format(DATE_RFC3339));
+
+    $by = array_column(($this->day)()['athletes'][0]['beside'], 'by');
+    expect($ofLine($day['timetable']) - $ofLine(($this->day)()['timetable']))->toBe($fewer)->and(array_unique($by))->toHaveCount(2);
+})->with(['just within' => [-1, 1], 'just beyond' => [1, 2]]);
 
 it('takes what was logged as done, times the rest behind it, and works the same news out once', function (): void {
     [$ada, $bea] = [($this->comes)('Ada'), ($this->comes)('Bea')];

@@ -3,7 +3,7 @@ import { expect, it } from 'vitest';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { router } from '../../../client/router';
 import GuidePanel from '../../../client/shell/GuidePanel.vue';
-import { keys, pages, words } from '../../../client/shell/guide';
+import { keysOf, pages, words } from '../../../client/shell/guide';
 import { eventually, show } from '../support/screen';
 
 /** Pages of somebody who works here; the rest have no guide beside them. */
@@ -34,7 +34,14 @@ it('opens at the page one is on, finds words by what they mean, and lists the ke
     await fill('Find a word', 'nothing of the kind');
     await sees('No such word here.');
     await user.click(screen.getByRole('tab', { name: 'Keys' }));
-    await eventually(() => expect(document.querySelectorAll('kbd')).toHaveLength(keys.length));
+    await eventually(() => expect(document.querySelectorAll('kbd')).toHaveLength(keysOf('/people').length));
+});
+
+it('lists the keys of the floor on the floor', async () => {
+    const { user, sees, text } = await guideAt('/today');
+    await user.click(screen.getByRole('tab', { name: 'Keys' }));
+    await sees('find somebody of the class');
+    expect(text()).not.toContain('a no-count, by its number');
 });
 
 it('explains words in order, each once and by others', () => {

@@ -4,7 +4,7 @@ import { classOf } from '../../../client/today/useClasses';
 import ClassesPage from '../../../client/today/ClassesPage.vue';
 import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { COACH } from '../support/samples';
-import { eventually, show } from '../support/screen';
+import { at, eventually, show } from '../support/screen';
 import { fault, refuse, sentCommands, serve } from '../support/server';
 
 const tuesday: Schemas['Class'] = {
@@ -55,6 +55,24 @@ it('says when each class is held and who comes, and makes another', async () => 
     expect(sentCommands(asked)[0]).toEqual({
         class: expect.objectContaining({ name: 'Early birds', at: '07:15', minutes: 75, weekly: false, first_on: '2026-03-20' }),
     });
+});
+
+it('makes a class that begins now in two taps, and goes back to the floor', async () => {
+    const asked = serve({
+        'GET /api/v1/classes': () => list([]),
+        'POST /api/v1/commands': ({ body }) => ({
+            outcomes: [{ id: (body as Schemas['QueueInput']).commands[0]!.class!.id, stored: null, problem: null }],
+        }),
+    });
+    const { press, path } = show(ClassesPage, {}, await at('/today/classes?new=now'));
+    useCommandQueue().serve(COACH);
+    await press('Make it');
+    await eventually(() => expect(path()).toBe('/today'));
+    await eventually(() =>
+        expect(sentCommands(asked)[0]).toMatchObject({
+            class: { name: 'Class at 12:00', at: '12:00', weekly: false, first_on: '2026-03-20' },
+        }),
+    );
 });
 
 it('refuses what is no time, puts the server’s refusal beside its field, and keeps what was typed', async () => {

@@ -1,3 +1,4 @@
+import { screen } from '@testing-library/vue';
 import { expect, it, vi } from 'vitest';
 import type { Schemas } from '../../../client/domain/http';
 import { commandStore } from '../../../client/domain/device';
@@ -79,6 +80,49 @@ it('logs a set as asked with one tap, counts down the rest, and offers each athl
     await eventually(() => expect(takenBack(asked)).toEqual([sentSets(asked)[0]!.id]));
     await eventually(() => expect(tile('Ada Marsh')).not.toContain('Undo'));
     expect(tile('Bo Marsh')).toContain('Undo 8');
+});
+
+it('takes a second tap within seconds for the same set, and says so', async () => {
+    const { press, asked, tile, sees } = await floor(day(athlete('Ada')));
+    await press(/^8 as asked for Ada/);
+    await sees('Undo 8');
+    pass(9);
+    await press(/^8 as asked for Ada/);
+    await sees('Undo 8, logged once');
+    pass(2);
+    await press(/^8 as asked for Ada/);
+    await eventually(() => expect(sentSets(asked)).toHaveLength(2));
+    expect(tile('Ada Marsh')).toContain('Undo 8');
+});
+
+it('finds somebody by name and opens their sheet', async () => {
+    const { user, press, sees } = await floor(day(athlete('Ada'), athlete('Bo')));
+    await user.keyboard('/');
+    await sees('Find somebody');
+    await user.type(await screen.findByRole('searchbox'), 'bo');
+    await press(/^Bo Marsh up/);
+    await sees('Tap the count and the set is logged');
+    expect(document.querySelector('[role="dialog"]')!.textContent).toContain('Bo Marsh');
+});
+
+it('gives up a question that is not answered, says so, and asks one at a time', async () => {
+    const asks: AbortSignal[] = [];
+    const { sees } = await floor(day(athlete('Ada')));
+    vi.spyOn(AbortSignal, 'timeout').mockImplementation(() => AbortSignal.abort());
+    const answer = fetch;
+    vi.stubGlobal('fetch', (request: Request) => {
+        if (!request.url.includes('/pulse/')) {
+            return answer(request);
+        }
+        asks.push(request.signal);
+        return request.signal.aborted ? Promise.reject(new DOMException('', 'TimeoutError')) : new Promise(() => {});
+    });
+    await sees('No server: kept on this device');
+    vi.restoreAllMocks();
+    const known = asks.length;
+    await eventually(() => expect(asks.length).toBe(known + 1));
+    await new Promise((done) => setTimeout(done, 2500));
+    expect(asks).toHaveLength(known + 1);
 });
 
 it('shows at once what is logged while the server is away, and takes it back from the device', async () => {

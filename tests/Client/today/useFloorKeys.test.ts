@@ -41,11 +41,19 @@ beforeEach(() => {
                 commands: commands as unknown as TileCommands,
                 watches: watches as unknown as Stopwatches,
                 open: (tile) => opened.push(tile.athlete.id),
+                find: () => opened.push('find'),
                 isOpen: () => isOpen,
             });
             return () => null;
         },
     });
+});
+
+it('finds somebody whether or not anybody is chosen, and not over an open sheet', async () => {
+    await press('/');
+    isOpen = true;
+    await press('/');
+    expect(opened).toEqual(['find']);
 });
 
 it('chooses with the arrows, stays at the ends, and shows the choice only to the keyboard', async () => {

@@ -19,12 +19,26 @@ it('goes through the lines in order, counts down the rest of the set done last, 
         id: `p${n}`,
         performed_at: iso(`12:0${6 + n}:00`),
         accessory: 'plank' as const,
+        by: 'bea',
         reps: null,
         seconds: 40,
         metres: null,
         load_kg: null,
     }));
     expect(tileOf({ ...beside, beside: planks }, at('12:20:00'))).toMatchObject({ turn: 'done', now: undefined, setsLeft: 0 });
+});
+
+it.each([
+    ['two coaches within half of the rest', ['bea', 'cal'], 29, 1],
+    ['two coaches, half of the rest apart', ['bea', 'cal'], 30, 2],
+    ['one coach twice', ['bea', 'bea'], 29, 2],
+])('counts a set beside the pull that was seen twice once: %s', (_, by, apartS, times) => {
+    const beside = by.map((who, i) => ({
+        ...{ id: `p${i}`, accessory: 'plank' as const, reps: null, seconds: 40, metres: null, load_kg: null },
+        by: who,
+        performed_at: new Date(at('12:00:00') + i * apartS * 1000).toISOString(),
+    }));
+    expect(tileOf(athlete('Ada', [plank], { beside }), at('12:10:00')).lines[0]!.done).toBe(times);
 });
 
 it('does lines of one letter in rounds', () => {
