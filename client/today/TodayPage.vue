@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useMediaQuery, useWakeLock } from '@vueuse/core';
+import { useWakeLock } from '@vueuse/core';
 import { computed, defineAsyncComponent, nextTick, onMounted, ref, watch } from 'vue';
 import { isStation } from '../domain/floor/stations';
 import type { SheetRung, Tile } from '../domain/floor/tile';
@@ -8,7 +8,7 @@ import ReadNote from '../parts/ReadNote.vue';
 import { useEver } from '../composables/useEver';
 import type { Read } from '../composables/useRead';
 import { useHourOf } from '../composables/useToday';
-import AthleteTile from './tiles/AthleteTile.vue';
+import AthleteBoard from './tiles/AthleteBoard.vue';
 import FloorBar from './FloorBar.vue';
 import type { FloorPanel } from './panels/floorPanel';
 import NoClass from './NoClass.vue';
@@ -82,16 +82,6 @@ const free = computed(() =>
 /** What was read before does while the server is away; the bar says so. */
 const isKnown = (read: Omit<Read<unknown>, 'put'>): boolean =>
     read.value.value !== undefined && (read.problem.value === undefined || isAway(read.problem.value));
-/** Twenty fit a screen: as many columns as leave no fifth row. */
-const isWide = useMediaQuery('(min-width: 1100px)');
-const columns = computed(() => (!isWide.value ? undefined : tiles.value.length > 16 ? 5 : tiles.value.length > 6 ? 4 : 3));
-const rows = computed(() => (columns.value === undefined ? undefined : Math.ceil(tiles.value.length / columns.value)));
-
-/** The first tiles are drawn at once and the others right after, so that no task holds the page up. */
-const FIRST = 5;
-const drawn = ref(FIRST);
-watch([() => tiles.value.length, drawn], ([all, now]) => all > now && setTimeout(() => (drawn.value = now + FIRST)), { immediate: true });
-
 watch(
     () => keys.chosenId.value,
     (id) =>
@@ -135,31 +125,23 @@ watch(
                 {{ leftOver.map((a) => a.name).join(', ') }}. A floor holds 24.
                 <button type="button" class="quiet" @click="panel = 'who'">Who is here</button>
             </p>
-            <div
+            <AthleteBoard
                 v-if="tiles.length > 0 && by === 'athlete'"
-                class="tiles"
-                :class="{ fixed: columns !== undefined }"
-                :style="columns === undefined ? {} : { gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`, '--rows': rows }"
-            >
-                <AthleteTile
-                    v-for="tile in tiles.slice(0, drawn)"
-                    :key="tile.athlete.id"
-                    :tile="tile"
-                    :commands="commands"
-                    :watches="watches"
-                    :now-ms="nowMs"
-                    :chosen="keys.byKey.value && keys.chosenId.value === tile.athlete.id"
-                    :typed="keys.chosenId.value === tile.athlete.id ? keys.typed.value : null"
-                    :collision="turns.collisionOf(tile)"
-                    :waits-at="turns.waitsAt.value(tile)"
-                    :out="out"
-                    :coach-name="floor.coachName"
-                    @choose="keys.choose(tile.athlete.id)"
-                    @open="openId = tile.athlete.id"
-                    @keep-both="floor.keepBoth"
-                    @here="floor.coming(tile.athlete.id, true)"
-                />
-            </div>
+                :tiles="tiles"
+                :commands="commands"
+                :watches="watches"
+                :now-ms="nowMs"
+                :turns="turns"
+                :out="out"
+                :coach-name="floor.coachName"
+                :chosen-id="keys.chosenId.value"
+                :by-key="keys.byKey.value"
+                :typed="keys.typed.value"
+                @choose="keys.choose($event.athlete.id)"
+                @open="openId = $event.athlete.id"
+                @keep-both="floor.keepBoth"
+                @here="floor.coming($event.athlete.id, true)"
+            />
             <StationBoard
                 v-else-if="tiles.length > 0"
                 :out="out"
@@ -195,17 +177,6 @@ watch(
 </template>
 
 <style scoped>
-.tiles {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(min(236px, 100%), 1fr));
-    gap: 8px;
-}
-
-.fixed {
-    grid-auto-rows: minmax(calc((100dvh - 56px - 60px - 8px - 8px * (var(--rows) - 1)) / max(3, var(--rows))), auto);
-    --tile-height: 0;
-}
-
 .empty,
 .over {
     margin: 8px 0;
@@ -214,11 +185,5 @@ watch(
 .over {
     color: var(--color-down);
     font-weight: 600;
-}
-
-@media screen and (min-width: 1100px) and (max-height: 860px) {
-    .fixed {
-        grid-auto-rows: minmax(0, calc((100dvh - 56px - 60px - 8px - 8px * (max(3, var(--rows)) - 1)) / max(3, var(--rows))));
-    }
 }
 </style>

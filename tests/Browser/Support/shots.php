@@ -40,6 +40,7 @@ $workout = static function (Page $page): void {
 $sheet = static function (Page $page): void {
     $page->press('Athletes');
     $page->script('[...document.querySelectorAll("[data-athlete]")].find((e) => / mm/.test(e.innerText) && e.querySelector(".go:not(.watch)")).querySelector(".more").click()');
+    $page->see('In reserve')->script('document.querySelector(".todo")?.click()');
     $page->see('Tap the count')->click(WebDriverBy::cssSelector('.counts button:nth-child(2)'))->see('Undo');
     $page->press('1', "//*[@aria-label='In reserve']")->press('One more: Short at top');
 };
