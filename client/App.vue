@@ -35,6 +35,6 @@ if (useRouter().resolve(location.pathname).meta['own'] !== true) {
             </AppShell>
         </div>
         <FirstPage v-if="session.asked && !session.founded" />
-        <SignIn v-else-if="session.asked && !session.signedIn" />
+        <SignIn v-else-if="session.asked && !session.signedIn" :above="session.seen && here.meta['floor'] === true" />
     </NConfigProvider>
 </template>

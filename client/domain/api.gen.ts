@@ -2910,6 +2910,8 @@ export interface components {
             key: string;
             name: string;
             exercise: components["schemas"]["Exercise"];
+            /** @description Of one set on it: reps, seconds or metres. */
+            aim: number;
             /**
              * Format: uuid
              * @description The bar, rings or machine it is done at.
@@ -5649,6 +5651,8 @@ export interface components {
              */
             share: number;
             prediction: components["schemas"]["Prediction"] | null;
+            /** @description Of one set on it: reps, seconds or metres. */
+            aim: number;
             /**
              * Format: uuid
              * @description The bar, rings or machine it is done at.

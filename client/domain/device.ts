@@ -63,6 +63,7 @@ class Device extends Dexie {
         });
         this.version(5).upgrade((device) => device.table('reads').clear());
         this.version(6).upgrade((device) => device.table('sets').toCollection().modify(asCommand));
+        this.version(7).upgrade((device) => device.table('reads').clear());
     }
 }
 

@@ -10,6 +10,9 @@ import { useSession } from '../composables/useSession';
 import ForgottenPassword from './ForgottenPassword.vue';
 import FrontDoor from './FrontDoor.vue';
 
+/** On the floor it leaves the class in sight. */
+defineProps<{ above?: boolean }>();
+
 const session = useSession();
 const email = ref('');
 const password = ref('');
@@ -34,17 +37,19 @@ async function signIn(): Promise<void> {
 
 <template>
     <ForgottenPassword v-if="forgotten" :email="email" @back="forgotten = false" />
-    <FrontDoor v-else @submit="signIn">
-        <svg viewBox="0 0 64 64" width="56" height="56" aria-hidden="true">
-            <path d="M18 4v56M46 4v56" stroke="var(--color-timber)" stroke-width="6" stroke-linecap="round" />
-            <path d="M18 50h28M18 37h28" stroke="currentColor" stroke-width="4" />
-            <path d="M18 20h28" stroke="currentColor" stroke-width="9" />
-        </svg>
-        <div>
-            <h1>Steady Rung</h1>
-            <p class="dim">From no pull-up to several strict ones.</p>
-        </div>
-        <p v-if="session.seen" class="small">You were signed out. What you typed is kept behind this page.</p>
+    <FrontDoor v-else :above="above" @submit="signIn">
+        <template v-if="!above">
+            <svg viewBox="0 0 64 64" width="56" height="56" aria-hidden="true">
+                <path d="M18 4v56M46 4v56" stroke="var(--color-timber)" stroke-width="6" stroke-linecap="round" />
+                <path d="M18 50h28M18 37h28" stroke="currentColor" stroke-width="4" />
+                <path d="M18 20h28" stroke="currentColor" stroke-width="9" />
+            </svg>
+            <div>
+                <h1>Steady Rung</h1>
+                <p class="dim">From no pull-up to several strict ones.</p>
+            </div>
+        </template>
+        <p v-if="session.seen" class="small">You were signed out. What you typed is kept behind this {{ above ? 'sheet' : 'page' }}.</p>
         <ProblemNote v-if="problem && problem.faults.length === 0" typed :problem="problem" />
         <FormField v-slot="{ inputProps }" label="Email">
             <NInput

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import { v7 as uuidv7 } from 'uuid';
 import CallRow from '../decisions/CallRow.vue';
@@ -50,8 +51,18 @@ const done = (tile: Tile): string[] =>
             (l) =>
                 `${l.rung?.name ?? l.line.name}: ${l.sets.length > 0 ? l.sets.map(countWords).join(' ') : `${l.done} of ${l.line.sets}`}`,
         );
+/** What else was done: all of it, where nothing was written. */
+const extra = (tile: Tile): string => tile.extra.map((s) => `${s.setup_name ?? 'A set'}: ${countWords(s)}`).join(', ');
+const told = ({ athlete }: Tile): string =>
+    [athlete.gave_out && `${gaveOutWords[athlete.gave_out]} failed first`, athlete.effort && `${athlete.effort} of 10`]
+        .filter(Boolean)
+        .join(', ');
+const isWide = useMediaQuery('(min-width: 961px)');
 const left = (tile: Tile): string[] =>
     tile.lines.filter((l) => l.left > 0).map((l) => `${l.line.name}${l.done > 0 ? `, ${l.left} of ${l.line.sets} sets` : ''}`);
+/** Why somebody could not: pulling is paused, or something comes before the first set. */
+const whyNot = ({ athlete }: Tile): string | undefined =>
+    athlete.paused ? 'pulling is paused' : athlete.sheet.concern?.text.replace(/\.$/, '');
 const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?: number }): void =>
     void queue.tell(id, { signal: { id: uuidv7(), on: props.on, ...told } });
 </script>
@@ -76,9 +87,11 @@ const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?:
                 <RouterLink class="tap name" :to="`/people/${tile.athlete.id}`">{{ tile.athlete.name }}</RouterLink>
                 <div>
                     <p v-for="line in done(tile)" :key="line">{{ line }}</p>
+                    <p v-if="tile.extra.length > 0">{{ tile.lines.some((l) => l.done > 0) ? 'besides: ' : '' }}{{ extra(tile) }}</p>
                     <p v-if="left(tile).length > 0" class="small dim">left: {{ left(tile).join('; ') }}</p>
                 </div>
-                <div class="told">
+                <details class="told" :open="isWide">
+                    <summary>{{ told(tile) || 'What failed first, and how hard?' }}</summary>
                     <ChipRow
                         label="What failed first?"
                         show-label
@@ -93,18 +106,14 @@ const tell = (id: string, told: { gave_out?: keyof typeof gaveOutWords; effort?:
                         :value="tile.athlete.effort"
                         @pick="tell(tile.athlete.id, { effort: $event })"
                     />
-                </div>
+                </details>
             </article>
             <p class="small dim">How sore they are is asked at their next class, a tap on each name.</p>
         </section>
         <section v-if="missing.length > 0" class="card" aria-label="Who did not train">
             <h2>{{ missing.length }} did not train</h2>
             <p>
-                {{
-                    missing
-                        .map((t) => `${t.athlete.name}${t.turn === 'first' ? ` (${t.athlete.sheet.concern?.kind ?? 'paused'})` : ''}`)
-                        .join(', ')
-                }}
+                {{ missing.map((t) => `${t.athlete.name}${whyNot(t) ? ` (${whyNot(t)})` : ''}`).join(', ') }}
             </p>
         </section>
     </div>
@@ -129,9 +138,21 @@ h2 {
     text-decoration: none;
 }
 
-.told {
+.told[open] {
     display: grid;
     gap: 6px;
+}
+
+summary {
+    min-height: var(--target);
+    align-content: center;
+    color: var(--color-slate);
+}
+
+@media screen and (min-width: 961px) {
+    summary {
+        display: none;
+    }
 }
 
 .calls {

@@ -1,5 +1,6 @@
 import { expect, it, vi } from 'vitest';
 import { h } from 'vue';
+import { createMemoryHistory, createRouter } from 'vue-router';
 import App from '../../client/App.vue';
 import { lastCoach } from '../../client/domain/device';
 import { api, outcome } from '../../client/domain/http';
@@ -28,6 +29,20 @@ it('asks to sign in without asking who is there, says what is wrong, keeps the e
     expect(text()).not.toContain('Password');
     expect(asked.map((a) => a.command)).toEqual(['GET /api/v1/health', 'POST /api/v1/sign-in', 'POST /api/v1/sign-in']);
     expect(await lastCoach.read()).toMatchObject({ key: me.key });
+});
+
+it('asks to sign in again in a sheet above the class, which stays in sight', async () => {
+    await lastCoach.keep(me);
+    serve({ 'GET /api/v1/me': () => me, 'GET /api/v1/kit': () => signedOut, 'POST /api/v1/sign-in': () => me });
+    const Class = { render: () => h('p', 'The class') };
+    const router = createRouter({ history: createMemoryHistory(), routes: [{ path: '/today', component: Class, meta: { floor: true } }] });
+    await router.push('/today');
+    const { sees, text } = show(App, {}, router);
+    await sees('The class');
+    await outcome(api.GET('/api/v1/kit'));
+    await sees('You were signed out. What you typed is kept behind this sheet.');
+    expect(text()).not.toContain('From no pull-up to several strict ones.');
+    expect(document.querySelector('.door')!.classList.contains('above')).toBe(true);
 });
 
 it('fetches the token before the first write, and sends it', async () => {

@@ -22,7 +22,7 @@ use Psr\Clock\ClockInterface;
 final readonly class KeptSheets
 {
     /** Of what is kept; what another program kept is written anew. */
-    private const VERSION = 4;
+    private const VERSION = 5;
 
     public function __construct(
         private ConnectionInterface $db,

@@ -73,7 +73,11 @@ final readonly class SheetQuery
         $concern = Readiness::of($context, $session, $this->screens->due($athlete));
         $pick = new Pick($context);
         $others = static fn (Block $b): array => array_map(
-            static fn (Rung $r): SheetRungResponse => SheetRungResponse::of($r, $context->estimate($r)->onRung($r)),
+            static function (Rung $r) use ($b, $context): SheetRungResponse {
+                $likely = $context->estimate($r)->onRung($r);
+
+                return SheetRungResponse::of($r, $likely, $b->aimOn($likely));
+            },
             self::others($b, $pick->insteadOf($b->line, $session), $context),
         );
 

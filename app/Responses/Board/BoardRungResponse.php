@@ -21,6 +21,8 @@ final readonly class BoardRungResponse
         public string $name,
         #[OA\Property(ref: ExerciseJson::class)]
         public object $exercise,
+        #[OA\Property(description: 'Of one set on it: reps, seconds or metres.')]
+        public int $aim,
         #[OA\Property(description: 'The bar, rings or machine it is done at.', format: 'uuid')]
         public ?string $station,
         #[OA\Property(items: new OA\Items(type: 'string', format: 'uuid'))]
@@ -30,6 +32,6 @@ final readonly class BoardRungResponse
 
     public static function of(\stdClass $rung): self
     {
-        return new self($rung->key, $rung->name, $rung->exercise, $rung->station, $rung->bands);
+        return new self($rung->key, $rung->name, $rung->exercise, $rung->aim, $rung->station, $rung->bands);
     }
 }

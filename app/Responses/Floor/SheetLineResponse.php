@@ -89,7 +89,7 @@ final readonly class SheetLineResponse
             part: $block->part,
             purpose: $purpose,
             name: $block->words(),
-            rung: $block->rung() === null ? null : SheetRungResponse::of($block->rung(), $block->expected[0] ?? null),
+            rung: $block->rung() === null ? null : SheetRungResponse::of($block->rung(), $block->expected[0] ?? null, $block->aim()),
             accessory: $block->do instanceof Accessory ? $block->do : null,
             group: $block->group,
             sets: $block->sets,

@@ -31,6 +31,8 @@ final readonly class SheetRungResponse
         public float $share,
         #[OA\Property(description: 'Clean reps that are likely; none before a baseline.')]
         public ?PredictionJson $prediction,
+        #[OA\Property(description: 'Of one set on it: reps, seconds or metres.')]
+        public int $aim,
         #[OA\Property(description: 'The bar, rings or machine it is done at.', format: 'uuid')]
         public ?string $station,
         #[OA\Property(items: new OA\Items(type: 'string', format: 'uuid'))]
@@ -38,7 +40,7 @@ final readonly class SheetRungResponse
     ) {
     }
 
-    public static function of(Rung $rung, ?RepPrediction $likely): self
+    public static function of(Rung $rung, ?RepPrediction $likely, int $aim): self
     {
         return new self(
             key: $rung->key(),
@@ -46,6 +48,7 @@ final readonly class SheetRungResponse
             exercise: ExerciseJson::of($rung->exercise),
             share: $rung->share(),
             prediction: $likely === null ? null : PredictionJson::of($likely),
+            aim: $aim,
             station: Station::of($rung->exercise->setup),
             bands: $rung->exercise->setup->bandIds(),
         );

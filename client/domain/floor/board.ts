@@ -1,7 +1,7 @@
 import type { Schemas } from '../http';
 import type { FloorAthlete, FloorSet } from './overlay';
 import { FLOOR, placesKept, type Entry, type Place } from './stations';
-import { tileOf, type LineNow, type SheetLine, type SheetRung, type Tile } from './tile';
+import { aimOf, tileOf, type LineNow, type SheetLine, type SheetRung, type Tile } from './tile';
 
 type Board = Schemas['Board'];
 type Athlete = Schemas['BoardAthlete'];
@@ -120,8 +120,8 @@ const UNIT = { reps: 'reps', total_reps: 'reps', seconds: 's', metres: 'm' } as 
 
 /** How many are asked, and what of. */
 export function askedOf({ line, tile, isNext }: { line: LineNow; tile: Tile; isNext: boolean }): { figure: string; unit: string } {
-    const { begun, aim, per_side, amount } = line.line;
-    const asked = isNext && line === tile.now ? tile.aim : aim;
+    const { begun, per_side, amount } = line.line;
+    const asked = isNext && line === tile.now ? tile.aim : aimOf(line);
     const unit = line.way === 'lowering' ? 'lowerings' : UNIT[amount.measure];
     return { figure: begun ? `${begun.reps} + ${asked}` : String(asked), unit: per_side ? `${unit} a side` : unit };
 }

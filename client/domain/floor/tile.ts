@@ -123,6 +123,9 @@ function linesNow(athlete: FloorAthlete): { lines: LineNow[]; extra: FloorSet[] 
     return { lines: now, extra: athlete.sets.filter((s) => isWhole(s) && lineOf(s, lines) === undefined) };
 }
 
+/** What one set asks: on another exercise no more than is likely there. */
+export const aimOf = ({ line, rung }: LineNow): number => (rung && rung.key !== line.rung?.key ? rung.aim : line.aim);
+
 /** The first line that is not done; of lines done in rounds the one that was done least. */
 function nextOf(lines: readonly LineNow[]): LineNow | undefined {
     const first = lines.find((l) => l.left > 0);
@@ -162,7 +165,8 @@ export function tileOf(athlete: FloorAthlete, nowMs: number, known: Known = {}):
     ].sort((a, b) => b.atMs - a.atMs)[0];
     const restEndsAt = doneLast === undefined ? undefined : doneLast.atMs + doneLast.restS * 1000;
     const loweringsLeft = athlete.sheet.lowerings.today - athlete.sets.filter(isLowering).reduce((sum, s) => sum + (s.clean_reps ?? 0), 0);
-    const aim = now === undefined ? 0 : now.way === 'lowering' ? Math.min(now.line.aim, Math.max(0, loweringsLeft)) : now.line.aim;
+    const asked = now === undefined ? 0 : aimOf(now);
+    const aim = now?.way === 'lowering' ? Math.min(asked, Math.max(0, loweringsLeft)) : asked;
     const isFirst = athlete.paused || isBlocking(athlete.sheet.concern);
     const turn = (): Turn => {
         if (!athlete.coming) {

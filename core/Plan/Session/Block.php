@@ -105,6 +105,19 @@ final readonly class Block
         return $this->amount->measure === Measure::TotalReps ? (int) ceil($this->amount->high / $this->sets) : $this->amount->high;
     }
 
+    /**
+     * The same where it is done on another rung: no more reps than are likely there to failure, and one at the least (memory: who is
+     * given more than they have left learns to cheat).
+     *
+     * @param  RepPrediction|null  $likely  of that rung; none where reps are not foretold
+     */
+    public function aimOn(?RepPrediction $likely): int
+    {
+        return $likely === null || ! in_array($this->amount->measure, [Measure::Reps, Measure::TotalReps], true)
+            ? $this->aim()
+            : max(1, min($this->aim(), (int) floor($likely->median())));
+    }
+
     public function words(): string
     {
         return $this->do instanceof Rung ? $this->do->name : $this->do->words();

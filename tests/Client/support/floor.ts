@@ -13,6 +13,7 @@ export const onFloor = (of: Schemas['Rung'], share: number, station: string, ban
     exercise: of.exercise,
     share,
     prediction: { reps: 8, low80: 6.2, high80: 10.4, clipped: false },
+    aim: 8,
     station,
     bands,
 });

@@ -3,7 +3,7 @@ import type { Schemas } from '../../../client/domain/http';
 import { useCommandQueue } from '../../../client/composables/useCommandQueue';
 import { useSession } from '../../../client/composables/useSession';
 import AfterPage from '../../../client/today/AfterPage.vue';
-import { athlete, classDay, done, line, plank } from '../support/floor';
+import { athlete, classDay, done, line, plank, sheet } from '../support/floor';
 import { call, COACH, me } from '../support/samples';
 import { eventually, show } from '../support/screen';
 import { sentCommands, serve } from '../support/server';
@@ -29,6 +29,7 @@ it('says who did what and what was left, notes what gave out, and has the calls 
     await sees('Calls of this class');
     expect(text()).toContain('left: Heron 44 mm, foot, Beam bar, 1 of 3 sets; Plank');
     expect(text()).toContain('1 did not train');
+    expect(text()).toContain('What failed first, and how hard?');
     expect(asked.find((a) => a.command === 'GET /api/v1/calls')?.query).toEqual({ athletes: 'ada' });
 
     await press('Grip', 'What failed first?');
@@ -41,4 +42,21 @@ it('says who did what and what was left, notes what gave out, and has the calls 
             ]),
         ),
     );
+});
+
+it('says what somebody did of whom nothing was written, and why others could not train', async () => {
+    const free = athlete('Cy', [], {
+        sets: [done(5, '2026-03-20T11:40:00Z', { line: null, setup_key: 'x', setup_name: 'Jay 29 mm, foot' })],
+        gave_out: 'grip',
+        effort: 8,
+    });
+    const unready = athlete('Di', [], { sheet: sheet([], { concern: { kind: 'set-up', text: 'No set-up yet.' } }) });
+    serve({
+        'GET /api/v1/classes/c/days/2026-03-20': () => classDay([free, unready, athlete('Eve', [], { paused: true })]),
+        'GET /api/v1/calls': () => ({ items: [], next_page: null, waiting: {}, damaged: [] }),
+    });
+    const { sees, text } = show(AfterPage, { class: 'c', on: '2026-03-20' });
+    await sees('Cy Marsh Jay 29 mm, foot: 5');
+    expect(text()).toContain('Grip failed first, 8 of 10');
+    expect(text()).toContain('Di Marsh (No set-up yet), Eve Marsh (pulling is paused)');
 });

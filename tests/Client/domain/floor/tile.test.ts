@@ -41,6 +41,13 @@ it.each([
     expect(tileOf(athlete('Ada', [plank], { beside }), at('12:10:00')).lines[0]!.done).toBe(times);
 });
 
+it('asks for what is likely on the exercise that was switched to', () => {
+    const of = [line({ aim: 8, others: [{ ...rookRung, aim: 5 }] })];
+    const switches: Record<string, string>[] = [{}, { 'main:bands': rookRung.key }];
+    const aims = switches.map((switched) => tileOf(athlete('Ada', of, { switched }), at('12:00:00')).aim);
+    expect(aims).toEqual([8, 5]);
+});
+
 it('does lines of one letter in rounds', () => {
     const rounds = [line({ group: 'A', sets: 2 }), line({ line: 'main:rows', group: 'A', sets: 2, rung: { ...rookRung, key: 'row' } })];
     const after = (...lines: string[]) =>
