@@ -24,7 +24,7 @@ final class PureCore implements Rule
         'array_diff', 'array_diff_key', 'array_intersect_assoc', 'array_intersect_key', 'array_key_first', 'array_key_last', 'array_keys', 'array_map', 'array_merge',
         'array_pop', 'array_count_values', 'array_combine', 'array_intersect', 'array_is_list', 'array_push', 'array_splice', 'array_reduce', 'array_reverse', 'array_search', 'array_slice', 'array_sum', 'array_unique', 'array_unshift',
         'array_values', 'arsort', 'asin', 'assert', 'atan2', 'ceil', 'cos', 'count', 'crc32', 'deg2rad', 'end', 'exp', 'explode', 'fdiv', 'floor', 'hash',
-        'hypot', 'implode', 'in_array', 'intdiv', 'intval', 'is_array', 'is_string', 'krsort', 'ksort', 'lcfirst', 'log', 'max', 'mb_strtolower', 'min',
+        'hypot', 'implode', 'in_array', 'intdiv', 'intval', 'is_array', 'is_string', 'krsort', 'ksort', 'lcfirst', 'log', 'max', 'mb_strlen', 'mb_strtolower', 'mb_strtoupper', 'mb_substr', 'min',
         'preg_match', 'preg_split', 'rad2deg', 'range',
         'reset', 'round', 'rtrim', 'serialize', 'sort', 'sprintf', 'sqrt', 'str_replace', 'strcmp', 'strval', 'trim', 'ucfirst', 'usort',
     ];

@@ -5638,6 +5638,10 @@ export interface components {
             view: components["schemas"]["SideView"] | null;
             /** @description What could be done instead, nearest in carried share first. */
             others: components["schemas"]["SheetRung"][];
+            /** @description Fewer clean reps than this fell far short; none where that is not said. */
+            short_below: number | null;
+            /** @description Which of the others has more help, to be offered after a set that fell short. */
+            more_help: string | null;
             begun: components["schemas"]["Begun"] | null;
         };
         /** @description A set-up as the floor needs it: its name, its gear, what it carries and what is likely. */

@@ -11,7 +11,6 @@ use App\Queries\Screening\ScreeningQuery;
 use App\Responses\Floor\ConcernResponse;
 use App\Responses\Floor\SheetLineResponse;
 use App\Responses\Floor\SheetResponse;
-use App\Responses\Floor\SheetRungResponse;
 use App\Responses\Log\LoweringLeftResponse;
 use App\Responses\Sessions\RefusalResponse;
 use SteadyRung\Exercise\Choices\Lane;
@@ -73,11 +72,7 @@ final readonly class SheetQuery
         $concern = Readiness::of($context, $session, $this->screens->due($athlete));
         $pick = new Pick($context);
         $others = static fn (Block $b): array => array_map(
-            static function (Rung $r) use ($b, $context): SheetRungResponse {
-                $likely = $context->estimate($r)->onRung($r);
-
-                return SheetRungResponse::of($r, $likely, $b->aimOn($likely));
-            },
+            static fn (Rung $r): array => [$r, $context->estimate($r)->onRung($r)],
             self::others($b, $pick->insteadOf($b->line, $session), $context),
         );
 

@@ -11,11 +11,14 @@ use App\Formats\Json\Sessions\BegunJson;
 use App\Formats\Json\Setups\SecondsJson;
 use OpenApi\Attributes as OA;
 use SteadyRung\Body\Body;
+use SteadyRung\Exercise\Rung;
 use SteadyRung\Method\Accessory;
 use SteadyRung\Method\SessionPart;
 use SteadyRung\Plan\Diary\Purpose;
 use SteadyRung\Plan\Session\Block;
+use SteadyRung\Plan\Session\MoreHelp;
 use SteadyRung\Safety\Caution;
+use SteadyRung\Strength\RepPrediction;
 
 /**
  * One line of a session on the floor: enough to do it, log it and put something else in its place without a network.
@@ -74,12 +77,16 @@ final readonly class SheetLineResponse
             items: new OA\Items(ref: SheetRungResponse::class),
         )]
         public array $others,
+        #[OA\Property(description: 'Fewer clean reps than this fell far short; none where that is not said.')]
+        public ?int $short_below,
+        #[OA\Property(description: 'Which of the others has more help, to be offered after a set that fell short.')]
+        public ?string $more_help,
         #[OA\Property(description: 'What each set begins on; the amount is what follows.')]
         public ?BegunJson $begun,
     ) {
     }
 
-    /** @param  list<SheetRungResponse>  $others */
+    /** @param  list<array{Rung, RepPrediction|null}>  $others  and what is likely on each */
     public static function of(Block $block, Body $body, array $others): self
     {
         $purpose = $block->purpose ?? Purpose::Work;
@@ -105,7 +112,9 @@ final readonly class SheetLineResponse
             cautions: array_map(static fn (Caution $c): CautionJson => CautionJson::of($c), $block->cautions),
             remark: $block->note,
             view: $block->rung() === null ? null : SideViewJson::of($block->rung()->setup->sideView($body)),
-            others: $others,
+            others: array_map(static fn (array $o): SheetRungResponse => SheetRungResponse::of($o[0], $o[1], $block->aimOn($o[1])), $others),
+            short_below: MoreHelp::shortBelow($block),
+            more_help: MoreHelp::after($block, $others)?->key(),
             begun: BegunJson::of($block->begun),
         );
     }

@@ -29,6 +29,8 @@ const lineOf = ({ begun_reps, ...line }: Schemas['BoardLine']): SheetLine => ({
     others: line.others.map(rungOf),
     begun: begun_reps > 0 ? { name: '', exercise: { setup: { kind: 'strict' } }, reps: begun_reps } : null,
     to_failure: false,
+    short_below: null,
+    more_help: null,
     tempo: null,
     set_s: 0,
     seconds: null,

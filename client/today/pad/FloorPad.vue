@@ -11,6 +11,7 @@ import InsteadList from './InsteadList.vue';
 import LineNowCard from './LineNowCard.vue';
 import MixedOnFloor from './MixedOnFloor.vue';
 import PainOnSheet from './PainOnSheet.vue';
+import ShortSet from './ShortSet.vue';
 import SetOnSheet from './SetOnSheet.vue';
 import SetStrip from './SetStrip.vue';
 import SetsOfDay from './SetsOfDay.vue';
@@ -101,6 +102,7 @@ function put(rung: SheetRung | undefined): void {
                     <SetStrip :sets="sets" :picked="set" :todo="todo" :tile="tile" :coach-name="coachName" @pick="speakOf" />
                     <button v-if="undo" type="button" class="key undo" @click="undo.undo">Undo {{ undo.words }}</button>
                 </div>
+                <ShortSet v-if="set" :set="set" :tile="tile" @put="put" />
                 <BesideOnSheet v-if="!set && line?.way === 'beside'" :key="line.line.line" :tile="tile" :line="line" :commands="commands" />
                 <SetOnSheet
                     v-else-if="set || line"

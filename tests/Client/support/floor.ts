@@ -43,6 +43,8 @@ export const line = (changes: Partial<Line> = {}): Line => ({
     remark: null,
     view: null,
     others: [rookRung],
+    short_below: 4,
+    more_help: null,
     ...changes,
 });
 

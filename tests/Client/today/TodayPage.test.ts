@@ -467,3 +467,25 @@ it('sends an order that was told by hand, and shows it at once', async () => {
         }),
     );
 });
+
+it('offers more help, a full rest or an end after a set that fell far short, and after no other', async () => {
+    const of = [line({ others: [rookRung], more_help: rookRung.key, short_below: 4 })];
+    const { press, sees, text, commands } = await floor(day(athlete('Ada', of)));
+    await press('Another count or note for Ada Marsh');
+    await press('Another count', 'Clean reps, logs the set');
+    await press('3', 'Clean reps, logs the set');
+    await sees('Far short of the 6–8 asked. Rest fully before the next set');
+    await press('4', 'Clean reps of that set');
+    await eventually(() => expect(text()).not.toContain('Far short'));
+    await press('3', 'Clean reps of that set');
+    await sees('Far short');
+    await press(/^More help: Rook 32 mm/);
+    await eventually(() =>
+        expect(
+            commands()
+                .map((d) => d.switch?.rung_key)
+                .filter(Boolean),
+        ).toEqual([rookRung.key]),
+    );
+    await sees('Rook 32 mm');
+});
