@@ -63,7 +63,7 @@ export function useBoard(): Wall {
         const read = await outcome(
             api.GET('/api/v1/board', { headers: { 'Board-Code': asked }, signal: AbortSignal.timeout(PATIENCE_MS) }),
         );
-        isAlone.value = !read.ok && isAway(read.problem);
+        isAlone.value = false;
         if (asked !== code.value) {
             return;
         }
@@ -71,10 +71,12 @@ export function useBoard(): Wall {
             askedAtMs = serverTime.nowMs();
             problem.value = undefined;
             board.value = read.value;
-        } else if (!isAlone.value) {
+        } else if (read.problem.code === 'link-ended') {
             problem.value = read.problem;
             board.value = null;
             code.value = '';
+        } else {
+            isAlone.value = true; // whatever keeps it away, what was told last stays
         }
     }
 

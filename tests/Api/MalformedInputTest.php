@@ -9,6 +9,7 @@ require_once __DIR__.'/Support/everyRoute.php';
 const WITHOUT_A_BODY = [
     '/api/v1/imports/{import}/order', '/api/v1/imports/{import}/undoing', '/api/v1/sign-out', '/api/v1/second-factor',
     '/api/v1/bench/scale/zero', '/api/v1/recomputations/{recomputation}/resumption', '/api/v1/webhooks/{webhook}/try', '/api/v1/audit/{entry}/undo',
+    '/api/v1/classes/{class}/days/{on}/board',
 ];
 
 /** How many rows stand in each table that a request could write. */

@@ -37,6 +37,10 @@ it('shows the class on a wall that nobody signed in at, follows within two secon
         $coach->click(WebDriverBy::cssSelector('[data-now] .go:not(.watch)'))->see('Undo ')->dontSee('waits');
         Wait::until(fn (): bool => $sets() > $before, 'The wall does not follow.');
 
+        Wait::until(
+            fn (): bool => (bool) $wall->script('return navigator.serviceWorker.ready.then((r) => r.active?.state === "activated")'),
+            'No program is on the device.',
+        );
         $wall->offline(true);
         $wall->see('no connection');
         $wall->driver->navigate()->refresh();

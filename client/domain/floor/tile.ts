@@ -63,6 +63,16 @@ export const countWords = ({ clean_reps, hang_s }: { clean_reps?: number | null;
 export const needsOut = (line: LineNow | undefined, out: ReadonlySet<string>): boolean =>
     [line?.rung?.station, ...(line?.rung?.bands ?? [])].some((id) => id != null && out.has(id));
 
+/** What is to be known of somebody before they load: why pulls are missing, how sore they are, how long they were away. */
+export const knownWords = ({ athlete: { sheet } }: Pick<Tile, 'athlete'>): string | undefined =>
+    isBlocking(sheet.concern) ? undefined : (sheet.concern?.text ?? sheet.refused?.text);
+
+/** Where the caps end the lowerings of a set early. */
+export const capWords = ({ now, loweringsLeft }: Tile): string | undefined =>
+    now?.way === 'lowering' && loweringsLeft < now.line.aim && loweringsLeft > 0
+        ? `stop at ${loweringsLeft}: then the cap is reached`
+        : undefined;
+
 /** As somebody is called across the floor. */
 export const calledName = ({ athlete }: { athlete: { name: string } }): string => athlete.name.split(' ')[0] ?? athlete.name;
 

@@ -23,7 +23,12 @@ const unit = computed(() => (props.isHeld ? ' s' : ''));
 </script>
 
 <template>
-    <div class="counts" :class="{ all }" role="group" :aria-label="asked ? 'Clean reps, logs the set' : 'Clean reps of that set'">
+    <div
+        class="counts"
+        :class="{ all }"
+        role="group"
+        :aria-label="`${isHeld ? 'Seconds held' : 'Clean reps'}${asked ? ', logs the set' : ' of that set'}`"
+    >
         <button v-for="key in keys" :key="key" type="button" :aria-pressed="value === key" @click="emit('pick', key)">
             <b>{{ key }}{{ unit }}</b>
             <small v-if="asked && key === aim">asked</small>

@@ -118,7 +118,7 @@ watch([() => props.tiles.length, drawn], ([all, now]) => all > now && setTimeout
     min-height: var(--target);
     padding: 0 14px;
     border: 1px solid var(--color-edge);
-    border-radius: 22px;
+    border-radius: var(--radius-base);
     background: none;
     color: inherit;
     font: 600 var(--type-base) var(--type-text);

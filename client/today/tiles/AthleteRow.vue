@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Collision } from '../../domain/floor/collisions';
-import { calledName, needsOut, type Tile } from '../../domain/floor/tile';
+import { calledName, capWords, knownWords, needsOut, type Tile } from '../../domain/floor/tile';
 import { clock } from '../../domain/units';
 import TileAction from './TileAction.vue';
 import type { Stopwatches } from './useStopwatches';
@@ -30,7 +30,10 @@ const sets = computed(() => (line.value && line.value.line.sets > 1 ? `${line.va
 const note = computed(() =>
     needsOut(line.value, props.out)
         ? 'out of use today: switch'
-        : (props.collision?.what ?? (line.value?.line.purpose === 'try' ? 'strict try, fresh' : undefined)),
+        : (props.collision?.what ??
+          capWords(props.tile) ??
+          knownWords(props.tile) ??
+          (line.value?.line.purpose === 'try' ? 'strict try, fresh' : undefined)),
 );
 const when = computed(() => (leftS.value > 0 ? clock(leftS.value) : props.isUp ? 'now' : props.waitsAt ? 'waits' : 'ready'));
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Collision } from '../../domain/floor/collisions';
-import { calledName, countWords, isBlocking, needsOut, type Tile } from '../../domain/floor/tile';
+import { calledName, capWords, countWords, knownWords, needsOut, type Tile } from '../../domain/floor/tile';
 import { clock, day } from '../../domain/units';
 import SetDots from './SetDots.vue';
 import TileAction from './TileAction.vue';
@@ -34,8 +34,7 @@ const part = computed(() => (props.tile.restS > 0 ? Math.min(1, Math.max(0, 1 - 
 const undo = computed(() => props.commands.undoable(athlete.value.id));
 const concern = computed(() => athlete.value.sheet.concern);
 const link = computed(() => `/people/${athlete.value.id}${concern.value?.kind === 'screen' ? '/screens' : ''}`);
-/** Worth knowing before loading; why pulls are missing today, where the dates or the caps bar them. */
-const lasts = computed(() => (isBlocking(concern.value) ? undefined : (concern.value?.text ?? athlete.value.sheet.refused?.text)));
+const lasts = computed(() => knownWords(props.tile));
 const wall = computed(() => (athlete.value.wall_on ? `wall ${day(athlete.value.wall_on)}` : undefined));
 /** Asked before the first set, as long as nobody told. */
 const sore = computed(() => {
@@ -109,9 +108,7 @@ const last = computed(() =>
             <p v-if="needsOut(line, out)" class="note">out of use today: switch</p>
             <p v-else-if="collision" class="note">{{ collision.what }}</p>
             <p v-else-if="waitsAt && tile.turn === 'up'" class="note quiet">ready, waits for {{ waitsAt }}</p>
-            <p v-else-if="line.way === 'lowering' && tile.loweringsLeft < line.line.aim && tile.loweringsLeft > 0" class="note">
-                stop at {{ tile.loweringsLeft }}: then the cap is reached
-            </p>
+            <p v-else-if="capWords(tile)" class="note">{{ capWords(tile) }}</p>
             <p v-else-if="lasts ?? sore ?? wall" class="note quiet">{{ lasts ?? sore ?? wall }}</p>
             <p v-if="then && !tile.twice" class="then">then {{ then }}</p>
             <div class="foot">

@@ -79,13 +79,10 @@ function evening(ApiTestCase $test, Randomizer $random, array $ids): array
 function standing(ApiTestCase $test, array $ids): array
 {
     $day = $test->getJson("/api/v1/classes/{$ids['class']}/days/2026-03-02")->assertOk()->json();
-    $sets = fn (array $athlete): array => array_map(
-        fn (array $s): array => array_diff_key($s, ['by' => 0, 'taught' => 0]),
-        $athlete['sets'],
-    );
+    $sets = fn (array $sets): array => array_map(fn (array $s): array => array_diff_key($s, ['by' => 0, 'taught' => 0]), $sets);
 
     return [
-        array_map(fn (array $a): array => ['sets' => $sets($a)] + array_diff_key($a, ['sheet' => 0, 'pain_source' => 0]), $day['athletes']),
+        array_map(fn (array $a): array => ['sets' => $sets($a['sets']), 'beside' => $sets($a['beside'])] + array_diff_key($a, ['sheet' => 0, 'pain_source' => 0]), $day['athletes']),
         array_column($day['gear'], 'out', 'id'),
         array_map(fn (string $id): array => $test->getJson("/api/v1/athletes/$id")->json('capacity'), $ids['athletes']),
     ];

@@ -28,6 +28,20 @@ it('asks for the code, says what is wrong with it, and then shows who is up and 
     expect(document.querySelectorAll('button, input, a')).toHaveLength(0);
 });
 
+it('stays as it is where somebody else on this network guessed codes', async () => {
+    localStorage.clear();
+    let isSlowed = false;
+    serve({
+        'GET /api/v1/board': () => (isSlowed ? refuse(429, 'too-many-tries', 'Too many wrong codes.') : told()),
+        'GET /api/v1/pulse/ticket': () => ({ cursor: isSlowed ? 8 : 7 }),
+    });
+    const { sees, text } = await open('/today/board#ABCD2346');
+    await sees('Isaura');
+    isSlowed = true;
+    await sees('no connection: as it was last');
+    expect(text()).toContain('Isaura');
+});
+
 it('keeps what it was told while the network is away, and ends with the class', async () => {
     localStorage.clear();
     const down = () => refuse(503, 'away', 'The server is away.');

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { useWindowSize } from '@vueuse/core';
 import { tileOf } from '../../../../client/domain/floor/tile';
 import AthleteBoard from '../../../../client/today/tiles/AthleteBoard.vue';
-import { athlete, done, line, plank, sheet } from '../../support/floor';
+import { athlete, done, line, lowering, plank, sheet } from '../../support/floor';
 import { show } from '../../support/screen';
 
 const NOW = Date.parse('2026-03-20T12:00:00Z');
@@ -25,6 +25,16 @@ const board = (athletes: ReturnType<typeof athlete>[], waits: readonly string[] 
         typed: null,
     });
 const rows = () => [...document.querySelectorAll('.rows [data-athlete]')].map((e) => e.getAttribute('aria-label'));
+
+it('says in a row what is to be known before loading, and where the caps end a set', () => {
+    const sore = athlete('Bo', [line()], { sheet: sheet([line()], { concern: { kind: 'sore', text: 'Sore, 4 of 5.' } }) });
+    const lowers = athlete('Cy', [lowering], {
+        sheet: sheet([lowering], { lowerings: { today: 3, a_session: 15, this_week: 12, a_week: 30, full: null } }),
+    });
+    const { text } = board([...many(14), sore, lowers]);
+    expect(text()).toContain('Sore, 4 of 5.');
+    expect(text()).toContain('stop at 3: then the cap is reached');
+});
 
 it('is tiles up to fifteen on a wide screen, and rows from sixteen on', () => {
     expect(useWindowSize().width.value).toBeGreaterThan(720);
