@@ -30,9 +30,9 @@ const fit = computed(() =>
 );
 const pages = computed(() => Math.ceil(columns.value.length / fit.value));
 const page = computed(() => (pages.value > 1 ? Math.floor(nowMs.value / PAGE_MS) % pages.value : 0));
-/** As many on each, so that no page stands half empty. */
-const onPage = computed(() => Math.ceil(columns.value.length / Math.max(1, pages.value)));
-const shown = computed(() => columns.value.slice(page.value * onPage.value, (page.value + 1) * onPage.value));
+/** About as many on each, so that no page stands half empty. */
+const from = (of: number): number => Math.floor((of * columns.value.length) / Math.max(1, pages.value));
+const shown = computed(() => columns.value.slice(from(page.value), from(page.value + 1)));
 
 const hour = (ms: number | string): string =>
     new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: wall.board.value?.timezone }).format(new Date(ms));
@@ -49,12 +49,12 @@ const begins = computed(() => (held.value && Date.parse(held.value.starts_at) > 
             <header>
                 <h1>{{ held?.name }}</h1>
                 <p v-if="wall.isAlone.value" class="alone" role="status">no connection: as it was last</p>
-                <p v-else>{{ begins || 'find your name; ask if unsure' }}</p>
+                <p v-else class="hint">{{ begins || 'find your name; ask if unsure' }}</p>
                 <p v-if="pages > 1" class="page">page {{ page + 1 }} of {{ pages }}</p>
                 <time>{{ hour(nowMs) }}</time>
             </header>
             <p v-if="columns.length === 0" class="waits">Nobody has a set left to do.</p>
-            <div v-else class="columns" :style="{ gridTemplateColumns: `repeat(${onPage}, minmax(0, 1fr))` }">
+            <div v-else class="columns" :style="{ gridTemplateColumns: `repeat(${shown.length}, minmax(0, 1fr))` }">
                 <BoardColumn v-for="column in shown" :key="column.key" :column="column" :now-ms="nowMs" />
             </div>
         </template>

@@ -155,7 +155,7 @@ it('loses and doubles nothing of twelve athletes by twelve sets, logged by two c
             $device->tap($shares[$i]);
             $taps[] = [$began, microtime(true)];
         }
-        usleep(720_000); // longer than a thumb bounces
+        usleep(3_050_000); // sooner it would be the same set
     };
     foreach (range(1, 3) as $ignored) {
         $round();

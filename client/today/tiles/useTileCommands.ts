@@ -16,7 +16,7 @@ const UNDO_MS = 10_000;
 const TICK_MS = 500;
 const BOUNCE_MS = 700;
 /** Nobody does two sets of one thing so soon after another: a tap on the tile then is the same set again. */
-const SAME_SET_MS = 10_000;
+const SAME_SET_MS = 3000;
 
 /** When a set was done that was logged just now. */
 export type Logged = Pick<Schemas['SetInput'], 'performed_at'>;
