@@ -97,7 +97,7 @@ function put(rung: SheetRung | undefined): void {
                 <div class="what">
                     <p>{{ what }}</p>
                     <button v-if="line?.rung && !set" type="button" class="quiet" @click="view = 'instead'">Switch…</button>
-                    <button v-else-if="undo" type="button" class="key undo" @click="undo.undo">Undo {{ undo.words }}</button>
+                    <button v-if="undo" type="button" class="key undo" @click="undo.undo">Undo {{ undo.words }}</button>
                 </div>
                 <div class="row">
                     <SetStrip :sets="sets" :picked="set" :todo="todo" :tile="tile" :coach-name="coachName" @pick="speakOf" />
