@@ -8,7 +8,6 @@ use App\Context\Gym\CurrentGym;
 use App\Formats\Day;
 use App\Models\Floor\ClassBoard;
 use App\Models\Floor\GymClass;
-use Illuminate\Database\ConnectionInterface;
 
 /**
  * Gives the board of a class day its code, the same while it stands; or ends it.
@@ -17,14 +16,14 @@ final readonly class OpenBoard
 {
     private const KEPT_DAYS = 7;
 
-    public function __construct(private ConnectionInterface $db, private CurrentGym $gym)
+    public function __construct(private CurrentGym $gym)
     {
     }
 
     public function open(GymClass $class, string $on): void
     {
-        $this->ofClass($class)->where('held_on', '<', Day::date(Day::number($on) - self::KEPT_DAYS))->delete();
-        $this->db->table('class_boards')->insertOrIgnore([
+        ClassBoard::query()->where('class_id', $class->id)->where('held_on', '<', Day::date(Day::number($on) - self::KEPT_DAYS))->delete();
+        ClassBoard::query()->insertOrIgnore([
             'gym_id' => $this->gym->id(),
             'class_id' => $class->id,
             'held_on' => $on,
@@ -34,12 +33,7 @@ final readonly class OpenBoard
 
     public function end(GymClass $class, string $on): void
     {
-        $this->ofClass($class)->where('held_on', $on)->delete();
-    }
-
-    private function ofClass(GymClass $class): \Illuminate\Database\Query\Builder
-    {
-        return $this->db->table('class_boards')->where('gym_id', $this->gym->id())->where('class_id', $class->id);
+        ClassBoard::query()->where('class_id', $class->id)->where('held_on', $on)->delete();
     }
 
     private static function code(): string

@@ -14,6 +14,9 @@ use Psr\Clock\ClockInterface;
  */
 final readonly class SlowTries
 {
+    /** Wrong ones from one address that cost nobody anything. */
+    public const FREE_GUESSES = 20;
+
     private const LONGEST_S = 900;
 
     private const FORGOTTEN_S = 86400;
@@ -50,6 +53,26 @@ final readonly class SlowTries
         )->failures;
         $wait = $failures <= $free ? 0 : min(self::LONGEST_S, 2 ** min(20, $failures - $free + 2));
         $this->db->table('sign_in_delays')->where('key', $key)->update(['until' => $now->modify("+$wait seconds")]);
+    }
+
+    /**
+     * What somebody at an address shows a key for: after some that open nothing each costs a wait.
+     *
+     * @template T
+     *
+     * @param  \Closure(): (T|null)  $open
+     * @return T|null
+     *
+     * @throws Problem if they have to wait
+     */
+    public function guess(string $kind, string $address, string $what, \Closure $open): mixed
+    {
+        $key = self::key($kind, $address);
+        $this->begin([$key], $what);
+        $opened = $open();
+        $opened !== null || $this->failed($key, self::FREE_GUESSES);
+
+        return $opened;
     }
 
     /** @param  list<string>  $keys */

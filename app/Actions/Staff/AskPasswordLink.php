@@ -40,14 +40,7 @@ final readonly class AskPasswordLink
     /** @throws Problem if there is none, or too many wrong ones came from the address */
     public function find(#[\SensitiveParameter] string $token, string $address): PasswordLink
     {
-        $key = SlowTries::key('password link', $address);
-        $this->tries->begin([$key], 'wrong links');
-        $link = PasswordLink::sent($token);
-        if ($link === null) {
-            $this->tries->failed($key, self::FREE_FOR_ADDRESS);
-            throw ChoosePassword::ended();
-        }
-
-        return $link;
+        return $this->tries->guess('password link', $address, 'wrong links', static fn (): ?PasswordLink => PasswordLink::sent($token))
+            ?? throw ChoosePassword::ended();
     }
 }

@@ -28,7 +28,9 @@ final readonly class Standing
         ],
         'role-changed' => ['users', ['role'], 'id'],
         'settings-changed' => [
-            'gyms', ['name', 'timezone', 'mass_unit', 'length_unit', 'athletes_tell', 'board_names', 'erased_log', 'consent', 'keep_health_years'], 'id',
+            'gyms',
+            ['name', 'timezone', 'mass_unit', 'length_unit', 'athletes_tell', 'board_names', 'erased_log', 'consent', 'keep_health_years'],
+            'id',
         ],
         'rules-settled' => ['gyms', ['house_rules'], 'id'],
         'caps-settled' => ['gyms', ['caps'], 'id'],

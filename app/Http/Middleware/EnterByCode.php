@@ -22,22 +22,15 @@ final readonly class EnterByCode
 {
     public const HEADER = 'Board-Code';
 
-    private const FREE_GUESSES = 20;
-
     public function __construct(private CurrentGym $gym, private SlowTries $tries, private ClockInterface $clock)
     {
     }
 
     public function handle(Request $request, Closure $next): Response
     {
-        $guesses = SlowTries::key('board', (string) $request->ip());
-        $this->tries->begin([$guesses], 'wrong codes');
         $code = ClassBoard::plain((string) $request->headers->get(self::HEADER));
-        $board = strlen($code) === ClassBoard::LENGTH ? ClassBoard::anywhere($code) : null;
-        if ($board === null) {
-            $this->tries->failed($guesses, self::FREE_GUESSES);
-            throw new Problem(ProblemCode::LinkEnded, 'No board has this code. It may have ended; ask the coach for the code of today.');
-        }
+        $board = $this->tries->guess('board', (string) $request->ip(), 'wrong codes', static fn (): ?ClassBoard => ClassBoard::anywhere($code))
+            ?? throw new Problem(ProblemCode::LinkEnded, 'No board has this code. It may have ended; ask the coach for the code of today.');
         $this->gym->enter($board->gym_id);
         $class = GymClass::query()->findOrFail($board->class_id);
         if (ClassBoard::endsAt($class, $board->held_on, $this->gym->timezone()) < $this->clock->now()) {

@@ -26,8 +26,6 @@ final readonly class EnterByLink
 {
     public const HEADER = 'Athlete-Link';
 
-    private const FREE_GUESSES = 20;
-
     public function __construct(private LinkToken $tokens, private CurrentGym $gym, private GymDay $days, private SlowTries $tries)
     {
     }
@@ -42,13 +40,9 @@ final readonly class EnterByLink
         $use = constant(LinkUse::class."::$name");
         assert($use instanceof LinkUse);
         $kind = $use === LinkUse::OwnPage ? 'link' : 'calendar';
-        $guesses = SlowTries::key($kind, (string) $request->ip());
-        $this->tries->begin([$guesses], "wrong {$kind}s");
-        $id = $this->tokens->idOf(self::token($request, $use), $use);
-        if ($id === null) {
-            $this->tries->failed($guesses, self::FREE_GUESSES);
-            throw self::ended($use);
-        }
+        $token = self::token($request, $use);
+        $id = $this->tries->guess($kind, (string) $request->ip(), "wrong {$kind}s", fn (): ?string => $this->tokens->idOf($token, $use))
+            ?? throw self::ended($use);
         $use === LinkUse::Classes ? $this->enterGym($id) : $this->enterAthlete($request, $id, $use);
 
         return $next($request);

@@ -14,8 +14,6 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final readonly class SlowTokens
 {
-    private const FREE_GUESSES = 20;
-
     public function __construct(private SlowTries $tries)
     {
     }
@@ -30,7 +28,7 @@ final readonly class SlowTokens
         /** @var Response $response */
         $response = $next($request);
         if ($response->getStatusCode() === Response::HTTP_UNAUTHORIZED) {
-            $this->tries->failed($guesses, self::FREE_GUESSES);
+            $this->tries->failed($guesses, SlowTries::FREE_GUESSES);
         }
 
         return $response;

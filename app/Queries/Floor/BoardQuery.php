@@ -42,7 +42,7 @@ final readonly class BoardQuery
             cursor: $day->cursor,
             pulse: $day->pulse,
             athletes: array_map(
-                static fn (FloorAthleteResponse $a): BoardAthleteResponse => BoardAthleteResponse::of($a, self::asKept($a->sheet), $names[$a->id]),
+                static fn (FloorAthleteResponse $a) => BoardAthleteResponse::of($a, self::asKept($a->sheet), $names[$a->id]),
                 $day->athletes,
             ),
             gear: $day->gear,

@@ -112,7 +112,7 @@ final readonly class SheetLineResponse
             cautions: array_map(static fn (Caution $c): CautionJson => CautionJson::of($c), $block->cautions),
             remark: $block->note,
             view: $block->rung() === null ? null : SideViewJson::of($block->rung()->setup->sideView($body)),
-            others: array_map(static fn (array $o): SheetRungResponse => SheetRungResponse::of($o[0], $o[1], $block->aimOn($o[1])), $others),
+            others: array_map(static fn (array $o) => SheetRungResponse::of($o[0], $o[1], $block->aimOn($o[1])), $others),
             short_below: MoreHelp::shortBelow($block),
             more_help: MoreHelp::after($block, $others)?->key(),
             begun: BegunJson::of($block->begun),

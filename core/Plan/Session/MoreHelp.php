@@ -9,15 +9,13 @@ use SteadyRung\Method\Measure;
 use SteadyRung\Strength\RepPrediction;
 
 /**
- * What is offered after a set that fell far short: the same movement with more help, as a step down picks it.
+ * What is offered after a set that fell far short: the same movement with more help, of what the sheet of the day has beside it. A step down
+ * for good looks farther, and goes by what is felt (Pick).
  */
 final readonly class MoreHelp
 {
     /** Of the fewest reps asked; the part at which a session counts as failed, here for one set (memory). */
     private const SHORT_PART = 0.6;
-
-    /** The chance of the fewest reps asked that a step down looks for. */
-    private const LIKELY = 0.85;
 
     /** Fewer clean reps than this are short; none where reps of one set are not asked. */
     public static function shortBelow(Block $block): ?int
@@ -41,7 +39,10 @@ final readonly class MoreHelp
             static fn (array $other): bool => $other[0]->share() < $now->share()
                 && $other[0]->lane() === $now->lane() && $other[0]->exercise->style->movement === $now->exercise->style->movement,
         );
-        $likely = array_filter($easier, static fn (array $o): bool => ($o[1]?->chanceOf((float) $block->amount->low) ?? 0.0) >= self::LIKELY);
+        $likely = array_filter(
+            $easier,
+            static fn (array $o): bool => ($o[1]?->chanceOf((float) $block->amount->low) ?? 0.0) >= Pick::LIKELY_AGAIN,
+        );
 
         return self::hardest(array_column($likely === [] ? $easier : $likely, 0));
     }

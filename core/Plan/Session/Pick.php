@@ -29,7 +29,7 @@ final readonly class Pick
     public const LIKELY = 0.8;
 
     /** One rep less than asked, as likely as this, lets somebody come back to a rung (prototypes). */
-    private const LIKELY_AGAIN = 0.85;
+    public const LIKELY_AGAIN = 0.85;
 
     /** Nobody feels less than this, in carried share. */
     private const AS_HARD = 0.03;
