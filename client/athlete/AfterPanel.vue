@@ -6,6 +6,7 @@ import type { Result, Schemas } from '../domain/http';
 import type { Problem } from '../domain/problems';
 import { gaveOutWords, symptomWords } from '../domain/words';
 import CautionNote from '../parts/CautionNote.vue';
+import { countChips } from '../log/counts';
 import ChipRow from '../parts/ChipRow.vue';
 import ProblemNote from '../parts/ProblemNote.vue';
 import SidePanel from '../parts/SidePanel.vue';
@@ -30,7 +31,6 @@ const draft = reactive(fresh());
 const problem = shallowRef<Problem>();
 const busy = ref(false);
 let id = uuidv7();
-const upTo = (most: number) => Array.from({ length: most + 1 }, (_, n) => ({ value: n, label: String(n) }));
 const gaveOut = Object.entries(gaveOutWords).map(([value, label]) => ({ value: value as NonNullable<Signal['gave_out']>, label }));
 const holds = [
     { value: true, label: 'Yes' },
@@ -62,7 +62,7 @@ async function save(): Promise<void> {
             <p class="small dim">Answer what you know; leave the rest.</p>
             <h2>After the session</h2>
             <ChipRow label="What failed first?" show-label :chips="gaveOut" :value="draft.gave_out" @pick="draft.gave_out = $event" />
-            <ChipRow label="How hard, out of 10" show-label :chips="upTo(10)" :value="draft.effort" @pick="draft.effort = $event" />
+            <ChipRow label="How hard, out of 10" show-label :chips="countChips(10)" :value="draft.effort" @pick="draft.effort = $event" />
             <ChipRow
                 label="Felt in the right place?"
                 show-label
@@ -71,7 +71,7 @@ async function save(): Promise<void> {
                 @pick="draft.takes_hold = $event === 'true'"
             />
             <h2>Before the next, or the day after</h2>
-            <ChipRow label="Soreness of 5" show-label :chips="upTo(5)" :value="draft.soreness" @pick="draft.soreness = $event" />
+            <ChipRow label="Soreness of 5" show-label :chips="countChips(5)" :value="draft.soreness" @pick="draft.soreness = $event" />
             <ManyChips v-model="draft.symptoms" label="Symptoms" :words="symptomWords" />
             <CautionNote v-if="draft.symptoms.length > 0 || (draft.soreness ?? 0) >= 4" :moments="['pain', 'lowering']" />
             <ProblemNote v-if="problem" typed :problem="problem" />

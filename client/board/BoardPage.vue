@@ -2,6 +2,7 @@
 import { useWakeLock, useWindowSize } from '@vueuse/core';
 import { computed, onMounted } from 'vue';
 import { wallKept } from '../domain/floor/board';
+import { hourIn } from '../domain/units';
 import { useTick } from '../composables/useTick';
 import BoardColumn from './BoardColumn.vue';
 import EnterCode from './EnterCode.vue';
@@ -34,8 +35,7 @@ const page = computed(() => (pages.value > 1 ? Math.floor(nowMs.value / PAGE_MS)
 const from = (of: number): number => Math.floor((of * columns.value.length) / Math.max(1, pages.value));
 const shown = computed(() => columns.value.slice(from(page.value), from(page.value + 1)));
 
-const hour = (ms: number | string): string =>
-    new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: wall.board.value?.timezone }).format(new Date(ms));
+const hour = (moment: number | string): string => hourIn(wall.board.value?.timezone, moment);
 const begins = computed(() => (held.value && Date.parse(held.value.starts_at) > nowMs.value ? `begins ${hour(held.value.starts_at)}` : ''));
 </script>
 

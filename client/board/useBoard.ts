@@ -3,14 +3,12 @@ import { computed, ref, shallowRef, watch, type ComputedRef, type Ref, type Shal
 import { useRoute } from 'vue-router';
 import { serverTime } from '../domain/clock';
 import { api, outcome, type Schemas } from '../domain/http';
-import { isAway, type Problem } from '../domain/problems';
+import { askPulse, NEWS_EVERY_MS, oneAtATime, TIMED_EVERY_MS } from '../domain/floor/pulse';
+import type { Problem } from '../domain/problems';
 import { readIn } from '../domain/units';
 
 export type Board = Schemas['Board'];
 
-const NEWS_EVERY_MS = 1000;
-/** Where nothing is told it is asked for all the same: the timetable goes on. */
-const ANEW_EVERY_MS = 60_000;
 const PATIENCE_MS = 5000;
 
 export interface Wall {
@@ -31,7 +29,12 @@ export function useBoard(): Wall {
     const problem = shallowRef<Problem>();
     const isAlone = ref(false);
     let askedAtMs = 0;
-    let asking = false;
+
+    const ask = oneAtATime(async () => {
+        if (code.value !== '' && (board.value === null || (await hasNews(board.value)))) {
+            await read();
+        }
+    });
 
     watch(
         () => route.hash.slice(1),
@@ -48,14 +51,12 @@ export function useBoard(): Wall {
     }
 
     async function hasNews(known: Board): Promise<boolean> {
-        if (serverTime.nowMs() - askedAtMs >= ANEW_EVERY_MS) {
+        if (serverTime.nowMs() - askedAtMs >= TIMED_EVERY_MS) {
             return true;
         }
-        const pulse = await outcome(
-            api.GET('/api/v1/pulse/{ticket}', { params: { path: { ticket: known.pulse } }, signal: AbortSignal.timeout(PATIENCE_MS) }),
-        );
-        isAlone.value = !pulse.ok && isAway(pulse.problem);
-        return pulse.ok && pulse.value.cursor !== known.cursor;
+        const pulse = await askPulse(known);
+        isAlone.value = pulse === 'away';
+        return pulse === 'news';
     }
 
     async function read(): Promise<void> {
@@ -80,17 +81,6 @@ export function useBoard(): Wall {
         }
     }
 
-    /** One question at a time. */
-    async function ask(): Promise<void> {
-        if (asking || code.value === '') {
-            return;
-        }
-        asking = true;
-        if (board.value === null || (await hasNews(board.value))) {
-            await read();
-        }
-        asking = false;
-    }
     useIntervalFn(() => void ask(), NEWS_EVERY_MS, { immediateCallback: true });
 
     return { board, hasCode: computed(() => code.value !== ''), isAlone, problem, enter };

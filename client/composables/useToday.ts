@@ -1,6 +1,7 @@
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref, type ComputedRef } from 'vue';
 import { serverTime } from '../domain/clock';
+import { hourIn } from '../domain/units';
 import { useSession } from './useSession';
 
 const MINUTE_MS = 60_000;
@@ -14,8 +15,7 @@ export function useDayOf(): (moment: Date | string) => string {
 /** The hour of a moment where the gym is, as 18:30. */
 export function useHourOf(): (moment: Date | string | number) => string {
     const session = useSession();
-    return (moment) =>
-        new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: session.me?.timezone }).format(new Date(moment));
+    return (moment) => hourIn(session.me?.timezone, moment);
 }
 
 /** The calendar day where the gym is. */

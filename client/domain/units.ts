@@ -155,6 +155,10 @@ export function toTyped(value: number, unit: TypedUnit): string {
 /** A typed figure of the API with its unit. */
 export const quantity = (value: number, unit: TypedUnit): string => `${toTyped(value, unit)} ${unitOf(unit)}`;
 
+/** The hour of a moment in a time zone, as 18:30. */
+export const hourIn = (timeZone: string | undefined, moment: Date | string | number): string =>
+    new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone }).format(new Date(moment));
+
 const dayFormat = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 const dayOfYearFormat = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' });
 

@@ -17,7 +17,7 @@ const MOST = 12;
 const carried = (rung: Rung) => ({ key: rung.key, exercise: rung.exercise, share: rung.carried.share.mean });
 const first = ref(nextHarder(carried(props.now), (props.next ? [props.next, ...props.rungs] : props.rungs).map(carried))?.key ?? null);
 const counts = ref<(number | null)[]>([null, null]);
-const chips = countChips(MOST).slice(1);
+const chips = countChips(MOST, 1);
 const options = computed(() =>
     ofLane(carried(props.now), props.rungs.map(carried))
         .flatMap(({ key }) => (key === props.now.key ? [] : props.rungs.filter((r) => r.key === key)))

@@ -1,9 +1,9 @@
 import type { Schemas } from '../domain/http';
 import { day, percent } from '../domain/units';
 
-/** Chips to pick a count of reps from, none up to so many. */
-export const countChips = (most: number): { value: number; label: string }[] =>
-    Array.from({ length: most + 1 }, (_, n) => ({ value: n, label: String(n) }));
+/** Chips to pick a count or a degree from, none up to so many or from the first on. */
+export const countChips = (most: number, from = 0): { value: number; label: string }[] =>
+    Array.from({ length: most + 1 - from }, (_, n) => ({ value: n + from, label: String(n + from) }));
 
 /** Reps left in reserve; none left is failure, null where nobody knows. */
 export const reserveChips: { value: number | null; label: string }[] = [

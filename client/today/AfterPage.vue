@@ -8,6 +8,7 @@ import { countWords, tileOf, type Tile } from '../domain/floor/tile';
 import { api, outcome } from '../domain/http';
 import { day } from '../domain/units';
 import { gaveOutWords, verdicts } from '../domain/words';
+import { countChips } from '../log/counts';
 import CallMark from '../parts/marks/CallMark.vue';
 import ChipRow from '../parts/ChipRow.vue';
 import PageHead from '../parts/PageHead.vue';
@@ -43,7 +44,7 @@ const byVerdict = computed(() =>
         .filter((group) => group.calls.length > 0),
 );
 const gaveOut = Object.entries(gaveOutWords).map(([value, label]) => ({ value: value as keyof typeof gaveOutWords, label }));
-const efforts = Array.from({ length: 10 }, (_, n) => ({ value: n + 1, label: String(n + 1) }));
+const efforts = countChips(10, 1);
 const done = (tile: Tile): string[] =>
     tile.lines
         .filter((l) => l.done > 0)

@@ -5,10 +5,10 @@ import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { serverTime } from '../domain/clock';
 import { withGear, withOrders, withWaiting } from '../domain/floor/overlay';
 import { collisionsOf, type Collision } from '../domain/floor/collisions';
+import { askPulse, NEWS_EVERY_MS, oneAtATime, TIMED_EVERY_MS } from '../domain/floor/pulse';
 import { placesKept, type Entry, type Place } from '../domain/floor/stations';
 import { orderKept, tileOf, type SheetRung, type Tile } from '../domain/floor/tile';
 import { api, outcome, type Schemas } from '../domain/http';
-import { isAway } from '../domain/problems';
 import { waitingSet } from '../domain/queue';
 import { dayKey } from '../composables/reads';
 import { useCommandQueue } from '../composables/useCommandQueue';
@@ -22,12 +22,6 @@ type Piece = Schemas['FloorPiece'];
 type Timetable = Schemas['Timetable'];
 type Turns = Schemas['OrderInput']['turns'];
 
-/** Two coaches see each other's sets within two seconds, the way there and back included. */
-const NEWS_EVERY_MS = 1000;
-/** Where nothing is told the class is timed anew all the same: somebody is slower than was planned. */
-const TIMED_EVERY_MS = 60_000;
-/** A pulse is nothing but a number. */
-const PATIENCE_MS = 4000;
 const TICK_MS = 500;
 
 export interface Floor {
@@ -75,35 +69,22 @@ export function useFloor(held: () => Held | undefined): Floor {
     const keep = (part: Partial<OfDay>): void => kept.set({ ...ofDay.value, ...part });
 
     let timedAtMs = serverTime.nowMs();
-    let asking = false;
-
-    /** One question at a time; one that is not answered is given up, and said. */
-    async function askOnce(): Promise<void> {
-        if (!asking) {
-            asking = true;
-            await ask();
-            asking = false;
-        }
-    }
 
     async function ask(): Promise<void> {
-        const since = day.value.value?.cursor;
-        if (since === undefined || visible.value === 'hidden') {
+        const seen = day.value.value;
+        if (seen === undefined || visible.value === 'hidden') {
             return;
         }
         const [asked, settled] = [dayRead(), queue.settled];
-        const pulse = await outcome(
-            api.GET('/api/v1/pulse/{ticket}', {
-                params: { path: { ticket: day.value.value?.pulse ?? '' } },
-                signal: AbortSignal.timeout(PATIENCE_MS),
-            }),
-        );
-        isAlone.value = !pulse.ok && isAway(pulse.problem);
-        if (isAlone.value || (pulse.ok && pulse.value.cursor === since && serverTime.nowMs() - timedAtMs < TIMED_EVERY_MS)) {
+        const pulse = await askPulse(seen);
+        isAlone.value = pulse === 'away';
+        if (isAlone.value || (pulse === 'same' && serverTime.nowMs() - timedAtMs < TIMED_EVERY_MS)) {
             return;
         }
         timedAtMs = serverTime.nowMs();
-        const result = await outcome(api.GET('/api/v1/classes/{class}/days/{on}/news', { params: { path: path(), query: { since } } }));
+        const result = await outcome(
+            api.GET('/api/v1/classes/{class}/days/{on}/news', { params: { path: path(), query: { since: seen.cursor } } }),
+        );
         const isJoined =
             result.ok &&
             result.value.athletes.some((a) => a.sheet === null && !day.value.value?.athletes.some((known) => known.id === a.id));
@@ -113,6 +94,7 @@ export function useFloor(held: () => Held | undefined): Floor {
             client.setQueryData<ClassDay>(asked, (known) => known && withNews(known, result.value));
         }
     }
+    const askOnce = oneAtATime(ask);
     useIntervalFn(() => void askOnce(), NEWS_EVERY_MS);
 
     const athletes = computed(() => (day.value.value ? withWaiting(day.value.value, queue.waiting) : []));

@@ -99,9 +99,7 @@ function put(rung: SheetRung | undefined): void {
                     <button v-if="line?.rung && !set" type="button" class="quiet" @click="view = 'instead'">Switch…</button>
                     <button v-if="undo" type="button" class="key undo" @click="undo.undo">Undo {{ undo.words }}</button>
                 </div>
-                <div class="row">
-                    <SetStrip :sets="sets" :picked="set" :todo="todo" :tile="tile" :coach-name="coachName" @pick="speakOf" />
-                </div>
+                <SetStrip :sets="sets" :picked="set" :todo="todo" :coach-name="coachName" @pick="speakOf" />
                 <ShortSet v-if="set" :set="set" :tile="tile" @put="put" />
                 <BesideOnSheet v-if="!set && line?.way === 'beside'" :key="line.line.line" :tile="tile" :line="line" :commands="commands" />
                 <SetOnSheet

@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Tile } from '../../domain/floor/tile';
 import { gaveOutWords } from '../../domain/words';
 import ChipRow from '../../parts/ChipRow.vue';
-import { upTo } from './upTo';
+import { countChips } from '../../log/counts';
 import type { TileCommands } from '../tiles/useTileCommands';
 
 /** What an athlete tells of the session and the days before, one tap each. */
@@ -32,7 +32,7 @@ function tookHold(takes_hold: boolean): void {
             v-if="athlete.trained_before_on"
             label="Sore since last time, of 5"
             show-label
-            :chips="upTo(5)"
+            :chips="countChips(5)"
             :value="athlete.soreness"
             @pick="signal({ soreness: $event })"
         />
@@ -45,7 +45,13 @@ function tookHold(takes_hold: boolean): void {
             @pick="tookHold($event === 'true')"
         />
         <ChipRow label="What failed first?" show-label :chips="gaveOut" :value="athlete.gave_out" @pick="signal({ gave_out: $event })" />
-        <ChipRow label="How hard, out of 10" show-label :chips="upTo(10, 1)" :value="athlete.effort" @pick="signal({ effort: $event })" />
+        <ChipRow
+            label="How hard, out of 10"
+            show-label
+            :chips="countChips(10, 1)"
+            :value="athlete.effort"
+            @pick="signal({ effort: $event })"
+        />
         <ChipRow
             v-if="athlete.kind !== 'gym'"
             label="Wall day"

@@ -23,10 +23,4 @@ const emit = defineEmits<{ put: [rung: SheetRung | undefined] }>();
 </template>
 
 <style scoped src="../keys.css"></style>
-<style scoped>
-ul {
-    display: grid;
-    gap: 6px;
-    list-style: none;
-}
-</style>
+<style scoped src="./picks.css"></style>

@@ -12,7 +12,7 @@ const props = defineProps<{ line: LineNow }>();
 const emit = defineEmits<{ log: [first: { exercise: Schemas['Exercise']; clean: number }, then: number] }>();
 
 const SMALL = [1, 2, 3, 4, 5, 6];
-const chips = countChips(12).slice(1);
+const chips = countChips(12, 1);
 const others = computed(() => (props.line.rung ? ofLane(props.line.rung, props.line.line.others) : []));
 const first = ref<SheetRung | undefined>((props.line.rung && nextHarder(props.line.rung, others.value)) ?? others.value[0]);
 const begun = ref<number | null>(null);

@@ -8,7 +8,7 @@ import CautionNote from '../../parts/CautionNote.vue';
 import ChipRow from '../../parts/ChipRow.vue';
 import { useSession } from '../../composables/useSession';
 import { useTick } from '../../composables/useTick';
-import { upTo } from './upTo';
+import { countChips } from '../../log/counts';
 import type { TileCommands } from '../tiles/useTileCommands';
 
 /** That something hurts, and where: its place is enough to pause pulling at once. For ten minutes whoever told it can undo it. */
@@ -54,7 +54,7 @@ function symptom(which: Symptom): void {
             Noted. No pulling until a licensed clinician has looked at it and you clear it with a note.
         </p>
         <button v-if="mistaken" type="button" class="key" @click="undo(mistaken)">Undo: no pain, tapped by mistake</button>
-        <ChipRow v-if="hurts" label="How bad, of 10" show-label :chips="upTo(10, 1)" :value="null" @pick="pain(hurts, $event)" />
+        <ChipRow v-if="hurts" label="How bad, of 10" show-label :chips="countChips(10, 1)" :value="null" @pick="pain(hurts, $event)" />
         <ChipRow label="Pain, where" show-label :chips="places" :value="hurts" @pick="pain($event)" />
         <ChipRow label="Symptoms" show-label :chips="symptoms" :value="null" @pick="symptom" />
     </section>

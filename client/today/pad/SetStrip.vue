@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { countWords, type Tile } from '../../domain/floor/tile';
+import { countWords } from '../../domain/floor/tile';
 import type { FloorSet } from '../../domain/floor/overlay';
 
 /** Today's sets, and the one to do: a tap says which the sheet speaks of. */
@@ -7,7 +7,6 @@ defineProps<{
     sets: readonly FloorSet[];
     picked: FloorSet | undefined;
     todo: string | undefined;
-    tile: Tile;
     coachName: (id: string | null) => string;
 }>();
 const emit = defineEmits<{ pick: [set: FloorSet | undefined] }>();

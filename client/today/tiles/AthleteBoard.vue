@@ -2,6 +2,7 @@
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import type { Tile } from '../../domain/floor/tile';
+import ChipRow from '../../parts/ChipRow.vue';
 import type { Turns } from '../useTurns';
 import AthleteRow from './AthleteRow.vue';
 import AthleteTile from './AthleteTile.vue';
@@ -31,11 +32,15 @@ const MANY = 16;
 const isNarrow = useMediaQuery('(max-width: 720px)');
 const isLow = useMediaQuery('(max-height: 500px)');
 const isCompact = computed(() => isNarrow.value || isLow.value || props.tiles.length >= MANY);
-const onlyUp = ref(false);
+const shown = ref<'all' | 'up'>('all');
 const isUp = (tile: Tile): boolean => tile.turn === 'up' && props.turns.waitsAt.value(tile) === undefined;
 const active = computed(() => props.tiles.filter((t) => t.turn === 'up' || t.turn === 'rest'));
 const up = computed(() => active.value.filter(isUp));
-const listed = computed(() => (onlyUp.value ? up.value : active.value));
+const filters = computed(() => [
+    { value: 'all' as const, label: `All ${active.value.length}` },
+    { value: 'up' as const, label: `Up now ${up.value.length}` },
+]);
+const listed = computed(() => (shown.value === 'up' ? up.value : active.value));
 /** Twenty fit a screen: as many columns as leave no fifth row. */
 const isWide = useMediaQuery('(min-width: 1100px)');
 const columns = computed(() => (!isWide.value ? undefined : props.tiles.length > 16 ? 5 : props.tiles.length > 6 ? 4 : 3));
@@ -49,10 +54,7 @@ watch([() => props.tiles.length, drawn], ([all, now]) => all > now && setTimeout
 
 <template>
     <template v-if="isCompact">
-        <div class="filter" role="group" aria-label="Who is shown">
-            <button type="button" :aria-pressed="!onlyUp" @click="onlyUp = false">All {{ active.length }}</button>
-            <button type="button" :aria-pressed="onlyUp" @click="onlyUp = true">Up now {{ up.length }}</button>
-        </div>
+        <ChipRow class="filter" label="Who is shown" :chips="filters" :value="shown" @pick="shown = $event" />
         <div class="rows">
             <AthleteRow
                 v-for="tile in listed"
@@ -71,7 +73,7 @@ watch([() => props.tiles.length, drawn], ([all, now]) => all > now && setTimeout
                 @open="emit('open', tile)"
             />
         </div>
-        <p v-if="listed.length === 0" class="dim">{{ onlyUp ? 'Nobody is up now.' : 'Nobody has a set left to do.' }}</p>
+        <p v-if="listed.length === 0" class="dim">{{ shown === 'up' ? 'Nobody is up now.' : 'Nobody has a set left to do.' }}</p>
         <StationNotes
             :tiles="tiles"
             :commands="commands"
@@ -109,25 +111,7 @@ watch([() => props.tiles.length, drawn], ([all, now]) => all > now && setTimeout
 
 <style scoped>
 .filter {
-    display: flex;
-    gap: 6px;
     margin-bottom: 6px;
-}
-
-.filter button {
-    min-height: var(--target);
-    padding: 0 14px;
-    border: 1px solid var(--color-edge);
-    border-radius: var(--radius-base);
-    background: none;
-    color: inherit;
-    font: 600 var(--type-base) var(--type-text);
-    cursor: pointer;
-}
-
-.filter button[aria-pressed='true'] {
-    background: var(--color-graphite);
-    color: var(--color-paper);
 }
 
 /* Down one column and then the next, as a list is read. */
