@@ -26,7 +26,7 @@ final class PureCore implements Rule
         'array_values', 'arsort', 'asin', 'assert', 'atan2', 'ceil', 'cos', 'count', 'crc32', 'deg2rad', 'end', 'exp', 'explode', 'fdiv', 'floor', 'hash',
         'hypot', 'implode', 'in_array', 'intdiv', 'intval', 'is_array', 'is_string', 'krsort', 'ksort', 'lcfirst', 'log', 'max', 'mb_strlen', 'mb_strtolower', 'mb_strtoupper', 'mb_substr', 'min',
         'preg_match', 'preg_split', 'rad2deg', 'range',
-        'reset', 'round', 'rtrim', 'serialize', 'sort', 'sprintf', 'sqrt', 'str_replace', 'strcmp', 'strval', 'trim', 'ucfirst', 'usort',
+        'reset', 'round', 'rtrim', 'serialize', 'sin', 'sort', 'sprintf', 'sqrt', 'str_replace', 'strcmp', 'strval', 'tan', 'trim', 'ucfirst', 'usort',
     ];
 
     /** Randomness that follows from a seed, and what PHP itself throws. */

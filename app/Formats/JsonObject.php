@@ -419,6 +419,22 @@ final readonly class JsonObject
         );
     }
 
+    /**
+     * A list of numbers, some of them missing.
+     *
+     * @return list<float|null>
+     */
+    public function optionalNumbers(string $key, int $most): array
+    {
+        $pointer = $this->at($key);
+
+        return array_map(
+            static fn (mixed $item, int $i): ?float => $item === null ? null : self::finite($item, "$pointer/$i"),
+            $items = $this->items($key, $most),
+            array_keys($items),
+        );
+    }
+
     /** @return list<mixed> */
     private function items(string $key, int $most): array
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /** The rooms of the core in their order: each may use only those before it. */
 const ROOMS = [
-    'Report', 'Why', 'Drawing', 'Body', 'Kit', 'Setup', 'Safety', 'Exercise', 'Strength', 'Ladder', 'Method', 'Plan', 'Call', 'Floor', 'Simulation',
+    'Report', 'Why', 'Drawing', 'Body', 'Kit', 'Setup', 'Safety', 'Exercise', 'Strength', 'Ladder', 'Method', 'Plan', 'Call', 'Floor', 'Trace', 'Simulation',
 ];
 
 const GROUND = [

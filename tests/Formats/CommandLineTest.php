@@ -78,6 +78,14 @@ function schemaEdges(): Generator
     yield 'timetable, an hour of a set' => ['timetable', $class(['duration_s' => 3600]), false];
     yield 'timetable, nowhere' => ['timetable', $class(['stations' => []]), false];
     yield 'timetable, before it begins' => ['timetable', ['now_s' => -0.5] + $class([]), false];
+    $trace = fn (array $keys): array => $keys + ['hz' => 50, 'kind' => 'height', 'mass_kg' => 70, 'samples' => [1.0, null, 1.25]];
+    yield 'trace' => ['trace', $trace([]), true];
+    yield 'trace, nothing sent' => ['trace', $trace(['samples' => null, 'pull_m' => null]), true];
+    yield 'trace, too slow a sensor' => ['trace', $trace(['hz' => 10]), false];
+    yield 'trace, half a sample a second more' => ['trace', $trace(['hz' => 50.5]), false];
+    yield 'trace, nobody' => ['trace', $trace(['mass_kg' => 0]), false];
+    yield 'trace, a force beyond all cells' => ['trace', $trace(['kind' => 'force', 'samples' => [20_001]]), false];
+    yield 'trace, no way up' => ['trace', $trace(['pull_m' => 0.1]), false];
     yield 'seconds, of reps' => [
         'seconds',
         [
@@ -358,7 +366,6 @@ it('names the pointer, the value and the range of what it cannot read', function
         '{"body":{"mass_kg":70,"stature_m":1.7},"kit":{},"from_share":0.5,"to_share":1,"lane":"lower"}',
         '/lane',
     ],
-    'a topic of later' => ['trace', '{}', ''],
     'sets out of order' => [
         'capacity',
         '{"at":"2026-03-01","observations":[{"on":"2026-02-03","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5},{"on":"2026-02-01","pattern":"pull","load_kg":60,"mass_kg":70,"reps":5}]}',
@@ -375,6 +382,8 @@ it('names the pointer, the value and the range of what it cannot read', function
         '/athletes/0/sets/0/stations',
     ],
     'one id twice' => ['timetable', '{"length_s":600,"stations":[{"id":"b","kind":"bar"},{"id":"b","kind":"bar"}]}', '/stations/1/id'],
+    'a sample that is text' => ['trace', '{"hz":50,"kind":"force","mass_kg":70,"samples":[700,null,"700"]}', '/samples/2'],
+    'a height above all gyms' => ['trace', '{"hz":50,"kind":"height","mass_kg":70,"samples":[1,null,11]}', '/samples/2'],
     'no such topic' => ['weather', '{}', ''],
 ]);
 
@@ -395,6 +404,22 @@ it('answers who does what when, planned and timed anew, as its schema says', fun
         ->and([$planned->fits, $planned->makespan_s, $planned->changes])->toBe([true, 150, 2])
         ->and($again->sets[0])->toEqual($planned->sets[0])->and($again->sets[1]->start_s)->toBeGreaterThanOrEqual(90)
         ->and(count($again->sets))->toBe(3);
+});
+
+it('answers what a sensor saw, as its schema says, or why it cannot be read', function (): void {
+    $up = fn (int $i): float => round(0.9 + 0.5 * sin(M_PI * max(0, $i - 100) / 150.0) ** 4, 4);
+    $height = ask('trace', $request = ['hz' => 50, 'kind' => 'height', 'mass_kg' => 70, 'samples' => array_map($up, range(0, 549))]);
+    $force = ask('trace', ['hz' => 50, 'kind' => 'force', 'mass_kg' => 70, 'samples' => [...array_fill(0, 100, 1.0), ...array_fill(0, 200, 686.0), ...array_fill(0, 60, 0.5)]]);
+    $short = ask('trace', ['hz' => 50, 'kind' => 'height', 'mass_kg' => 70, 'samples' => [1.0, 1.1]]);
+
+    foreach ([$height, $force, $short] as $answer) {
+        expect(fitsSchema($answer, 'trace.answer'))->toBeTrue();
+    }
+    expect(fitsSchema(json_decode((string) json_encode($request)), 'trace.request'))->toBeTrue()
+        ->and(array_column($height->reps, 'counted'))->toBe([true, true, true])
+        ->and($height->reps[1]->top_s + $height->reps[1]->pause_s / 2)->toEqualWithDelta(6.5, 0.1)
+        ->and($force->hangs[0]->start_s)->toEqualWithDelta(2.0, 0.1)->and($force->hangs[0]->end_s)->toEqualWithDelta(6.0, 0.1)
+        ->and($force->peak_share)->toEqualWithDelta(1.0, 0.01)->and($short->refused->code)->toBe('too-short');
 });
 
 it('answers line by line, in order, and goes on after a bad line', function (): void {

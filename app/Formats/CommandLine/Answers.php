@@ -47,6 +47,7 @@ final class Answers
             Topic::Session => PlanAnswers::session($request),
             Topic::Call => PlanAnswers::call($request),
             Topic::Timetable => TimetableQuestion::answer($request),
+            Topic::Trace => TraceQuestion::answer($request),
         };
     }
 

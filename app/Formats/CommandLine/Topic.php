@@ -19,4 +19,5 @@ enum Topic: string
     case Session = 'session';
     case Call = 'call';
     case Timetable = 'timetable';
+    case Trace = 'trace';
 }
