@@ -53,9 +53,9 @@ final class TraceQuestion
             'start_s' => $rep->startS,
             'top_s' => $rep->topS,
             'end_s' => $rep->endS,
-            'up_s' => $rep->topS - $rep->startS,
-            'pause_s' => $rep->lowersS - $rep->topS,
-            'down_s' => $rep->endS - $rep->lowersS,
+            'up_s' => $rep->upS(),
+            'pause_s' => $rep->pauseS(),
+            'down_s' => $rep->downS(),
             'counted' => $rep->why === null,
             'why' => $rep->why?->value,
         ];

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-use SteadyRung\Simulation\DrawnRep;
-use SteadyRung\Simulation\DrawnSet;
-use SteadyRung\Simulation\DrawnTrace;
+use SteadyRung\Simulation\Drawn\DrawnSet;
+use SteadyRung\Simulation\Drawn\DrawnTrace;
 use SteadyRung\Simulation\Draws;
 use SteadyRung\Trace\Reading;
 use SteadyRung\Trace\RepReader;
@@ -41,9 +40,10 @@ function heightsRead(int $sets): array
             };
             $of[$kind]++;
             $is[$kind] += (int) (($rep->why === null) === ($true->why === null));
+            $read = phases($rep);
             foreach (phases($true) as $phase => $seconds) {
                 $of[$phase]++;
-                $is[$phase] += (int) (abs(phases($rep)[$phase] - $seconds) <= max(0.15, 0.1 * $seconds));
+                $is[$phase] += (int) (abs($read[$phase] - $seconds) <= max(0.15, 0.1 * $seconds));
             }
         }
     }
@@ -51,15 +51,15 @@ function heightsRead(int $sets): array
     return array_combine(array_keys($is), array_map(fn (int $part, int $all): float => $part / max(1, $all), $is, $of));
 }
 
-function within(DrawnRep $rep, float $atS): bool
+function within(TracedRep $rep, float $atS): bool
 {
     return $atS >= $rep->startS && $atS <= $rep->endS;
 }
 
 /** @return array{up: float, pause: float, down: float} in s */
-function phases(DrawnRep|TracedRep $rep): array
+function phases(TracedRep $rep): array
 {
-    return ['up' => $rep->topS - $rep->startS, 'pause' => $rep->lowersS - $rep->topS, 'down' => $rep->endS - $rep->lowersS];
+    return ['up' => $rep->upS(), 'pause' => $rep->pauseS(), 'down' => $rep->downS()];
 }
 
 /**

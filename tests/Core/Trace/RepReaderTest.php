@@ -28,7 +28,7 @@ it('reads hangs and the hardest pull of forces', function (): void {
 });
 
 /**
- * Four reps of these heights, two seconds each after two of hanging.
+ * Reps of these heights, two seconds each after two of hanging.
  *
  * @param  list<float>  $topsM
  * @return list<float>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Simulation;
+namespace SteadyRung\Simulation\Drawn;
 
 /**
  * A body going from one height to another, or staying: by the smoothest of ways (Flash & Hogan 1985), or by falling and being caught.

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Simulation;
+namespace SteadyRung\Simulation\Drawn;
 
 use SteadyRung\Plan\Diary\NoCount;
+use SteadyRung\Simulation\Draws;
+use SteadyRung\Trace\TracedRep;
 
 /**
  * A set whose truth is known, as a body goes: from the floor into the hang, up and down, and off again.
@@ -22,7 +24,7 @@ final readonly class DrawnSet
 
     /**
      * @param  non-empty-list<DrawnMove>  $moves
-     * @param  list<DrawnRep>  $reps
+     * @param  list<TracedRep>  $reps  as they truly are
      */
     private function __construct(
         public array $moves,
@@ -54,7 +56,7 @@ final readonly class DrawnSet
             [$ways, $why] = self::rep($draws, $pace, $pullM, $fromM, $isRagged && $fromM === 0.0 ? $draws->uniform() : 1.0, $left === 1);
             [$up, $down] = [$ways[0]->edgesS(), $ways[2]->edgesS()];
             $turnsS = $atS + $ways[0]->lastsS + $ways[1]->lastsS;
-            $reps[] = new DrawnRep($atS + $up[0], $atS + $up[1], $turnsS + $down[0], $turnsS + $down[1], $why);
+            $reps[] = new TracedRep($atS + $up[0], $atS + $up[1], $turnsS + $down[0], $turnsS + $down[1], $why);
             $moves = [...$moves, ...$ways];
             $atS += self::lastS($ways);
             $fromM = $ways[3]->toM;

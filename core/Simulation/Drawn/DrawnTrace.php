@@ -2,17 +2,21 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Simulation;
+namespace SteadyRung\Simulation\Drawn;
 
 use SteadyRung\Gravity;
+use SteadyRung\Simulation\Draws;
 
 /**
  * What a sensor makes of a drawn set: its noise and drift, the swing, samples that are lost and samples that are held.
  */
 final readonly class DrawnTrace
 {
-    /** @param  list<float|null>  $samples  N or m */
-    private function __construct(public int $hz, public array $samples, public float $peakShare)
+    /**
+     * @param  list<float|null>  $samples  N or m
+     * @param  float|null  $peakShare  the hardest pull as a part of bodyweight; none of heights
+     */
+    private function __construct(public int $hz, public array $samples, public ?float $peakShare = null)
     {
     }
 
@@ -29,7 +33,7 @@ final readonly class DrawnTrace
             $samples[] = round($offset + $height + $ripple($i) + $drift($i) + $noise * $draws->normal(), 4);
         }
 
-        return new self($hz, self::spoilt($draws, $samples), 0.0);
+        return new self($hz, self::spoilt($draws, $samples));
     }
 
     public static function force(Draws $draws, DrawnSet $set, float $massKg): self
