@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Trace;
 
+use SteadyRung\Middle;
+
 /**
  * A smoothed curve and its levels; places are samples, counted from 0.
  */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace SteadyRung\Trace;
 
+use SteadyRung\Middle;
 use SteadyRung\Plan\Diary\NoCount;
 
 /**
@@ -36,24 +37,35 @@ final readonly class HeightReader
     /** Who comes down quicker falls. */
     private const FALLS_S = 0.4;
 
-    private function __construct(private Curve $finds, private Curve $quick, private Curve $calm, private int $hz, private ?float $pullM)
+    /** A normal's standard deviation in its median distances. */
+    private const SD = 1.4826;
+
+    /** @param  list<float>  $heights */
+    private function __construct(private array $heights, private Curve $finds, private Curve $quick, private Curve $calm, private int $hz)
     {
     }
 
-    /**
-     * @param  list<float>  $heights  m
-     * @param  float|null  $pullM  the athlete's whole way; without it the set's own upper quartile stands for it
-     * @return list<TracedRep>
-     */
-    public static function reps(array $heights, int $hz, ?float $pullM): array
+    /** @param  list<float>  $heights  m */
+    public static function of(array $heights, int $hz): self
     {
         $curve = static fn (float $cutHz): Curve => Curve::of($heights, $hz, $cutHz);
 
-        return (new self($curve(self::FINDS_HZ), $curve(self::QUICK_HZ), $curve(self::CALM_HZ), $hz, $pullM))->read();
+        return new self($heights, $curve(self::FINDS_HZ), $curve(self::QUICK_HZ), $curve(self::CALM_HZ), $hz);
     }
 
-    /** @return list<TracedRep> */
-    private function read(): array
+    /** What is left of the heights beside the quickest curve, as a standard deviation. */
+    public function scatterM(): float
+    {
+        $off = array_map(static fn (float $height, float $smooth): float => abs($height - $smooth), $this->heights, $this->quick->values);
+
+        return self::SD * Middle::of($off);
+    }
+
+    /**
+     * @param  float|null  $pullM  the athlete's whole way; without it the set's own upper quartile stands for it
+     * @return list<TracedRep>
+     */
+    public function reps(?float $pullM): array
     {
         $tops = Zigzag::tops($this->finds->values, self::LEAST_M);
         $hangM = $this->hangM($tops);
@@ -64,7 +76,7 @@ final readonly class HeightReader
             $right = $this->side($hangM, $top, $tops[$i + 1] ?? null, Way::Forth);
             $edges[] = $this->edges($tops[$i - 1] ?? 0, $top, $tops[$i + 1] ?? $this->finds->last, $left, $right);
         }
-        $full = $this->fullM(array_map(static fn (Edges $one): float => $one->levelM - $hangM, $edges));
+        $full = self::fullM(array_map(static fn (Edges $one): float => $one->levelM - $hangM, $edges), $pullM);
 
         return array_map(fn (Edges $one, float $begins): TracedRep => new TracedRep(
             $one->start / $this->hz,
@@ -90,11 +102,11 @@ final readonly class HeightReader
      *
      * @param  list<float>  $risesM
      */
-    private function fullM(array $risesM): float
+    private static function fullM(array $risesM, ?float $pullM): float
     {
         $better = Middle::at($risesM, self::UPPER);
 
-        return $this->pullM !== null && $better < self::HIGH * $this->pullM ? $this->pullM : $better;
+        return $pullM !== null && $better < self::HIGH * $pullM ? $pullM : $better;
     }
 
     private function edges(int $before, int $top, int $after, float $leftM, float $rightM): Edges

@@ -18,8 +18,6 @@ final class RepReader
     /** So many metres of scatter hide a rep. */
     private const NOISY_M = 0.08;
 
-    private const NOISE_HZ = 5.0;
-
     public static function of(Trace $trace): Reading|Unread
     {
         if (count($trace->samples) < self::SHORTEST_S * $trace->hz) {
@@ -32,13 +30,7 @@ final class RepReader
             $values === [], $samples->missing > self::MOST_LOST, $samples->longestGapS > self::LONGEST_GAP_S => Unread::Lost,
             max($values) === min($values) => Unread::Still,
             $trace->kind === TraceKind::Force => self::force(ForceReader::of($values, $trace->hz, $trace->massKg)),
-            self::scatter($values, $trace->hz) > self::NOISY_M => Unread::Noisy,
-            default => new Reading(
-                [],
-                HeightReader::reps($values, $trace->hz, $trace->pullM),
-                null,
-                ['A height does not tell when the bar was loaded: no hangs are read from it.'],
-            ),
+            default => self::height(HeightReader::of($values, $trace->hz), $trace->pullM),
         };
     }
 
@@ -49,11 +41,10 @@ final class RepReader
         return new Reading($hangs, [], $reader->peakShare($hangs), ['Reps are read from heights; a force tells hangs and the hardest pull.']);
     }
 
-    /** @param  list<float>  $values */
-    private static function scatter(array $values, int $hz): float
+    private static function height(HeightReader $reader, ?float $pullM): Reading|Unread
     {
-        $off = array_map(static fn (float $value, float $smooth): float => abs($value - $smooth), $values, Smooth::of($values, $hz, self::NOISE_HZ));
-
-        return Middle::of($off) * 1.4826; // a normal's sd from its median distance
+        return $reader->scatterM() > self::NOISY_M
+            ? Unread::Noisy
+            : new Reading([], $reader->reps($pullM), null, ['A height does not tell when the bar was loaded: no hangs are read from it.']);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Trace;
 
+use SteadyRung\Middle;
+
 /**
  * The samples that can be believed: lost, held and jumping ones are taken out and bridged.
  */

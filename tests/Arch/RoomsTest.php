@@ -12,6 +12,7 @@ const GROUND = [
     'SteadyRung\Crossing',
     'SteadyRung\Gravity',
     'SteadyRung\InWords',
+    'SteadyRung\Middle',
     'SteadyRung\Normal',
     'SteadyRung\OutOfRange',
     'SteadyRung\Violation',

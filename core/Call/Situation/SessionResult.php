@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace SteadyRung\Call\Situation;
 
 use SteadyRung\Method\Measure;
+use SteadyRung\Middle;
 use SteadyRung\Plan\Diary\Done;
 use SteadyRung\Plan\Diary\FallenOff;
 
@@ -56,28 +57,19 @@ final readonly class SessionResult
     public function fallsShort(Standard $standard): bool
     {
         return $standard->measure === Measure::Reps
-            ? $this->median() < Done::FAILED * $this->askedOr($standard)
+            ? Middle::of($this->clean) < Done::FAILED * $this->askedOr($standard)
             : max($this->clean) < $standard->floor;
     }
 
     /** Whether half of them came to next to nothing. */
     public function fallsFarShort(Standard $standard): bool
     {
-        return $standard->measure === Measure::Reps && $this->median() < self::FAR_SHORT * $this->askedOr($standard);
+        return $standard->measure === Measure::Reps && Middle::of($this->clean) < self::FAR_SHORT * $this->askedOr($standard);
     }
 
     public function askedOr(Standard $standard): int
     {
         return $this->asked ?? $standard->count;
-    }
-
-    private function median(): float
-    {
-        $sorted = $this->clean;
-        sort($sorted);
-        $last = count($sorted) - 1;
-
-        return ($sorted[intdiv($last, 2)] + $sorted[intdiv($last + 1, 2)]) / 2.0;
     }
 
     public function cleanShare(): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace SteadyRung\Kit\Scale;
 
+use SteadyRung\Middle;
+
 /**
  * Says whether the latest readings of a hanging scale can be kept, and their value.
  */
@@ -50,13 +52,13 @@ final readonly class ScaleWatch
                 $forces[] = $reading->forceN;
             }
         }
-        $median = self::median($forces);
+        $median = Middle::of($forces);
         if (self::jumps($forces)) {
             return new self(ScaleState::Jumping, null, null);
         }
         $sd = self::sd($forces);
         $half = intdiv(count($forces), 2);
-        $drift = $half === 0 ? INF : abs(self::mean(array_slice($forces, -$half)) - self::mean(array_slice($forces, 0, $half)));
+        $drift = $half === 0 ? INF : abs(Middle::mean(array_slice($forces, -$half)) - Middle::mean(array_slice($forces, 0, $half)));
         $allowed = max(self::STEADY_N, self::STEADY_PART * abs($median));
         $steady = count($forces) >= self::LEAST_READINGS && $sd <= $allowed && $drift <= $allowed;
 
@@ -95,25 +97,10 @@ final readonly class ScaleWatch
         return false;
     }
 
-    /** @param  list<float>  $values at least one */
-    private static function median(array $values): float
-    {
-        sort($values);
-        $middle = intdiv(count($values), 2);
-
-        return count($values) % 2 === 1 ? $values[$middle] : ($values[$middle - 1] + $values[$middle]) / 2.0;
-    }
-
-    /** @param  list<float>  $values */
-    private static function mean(array $values): float
-    {
-        return array_sum($values) / max(1, count($values));
-    }
-
     /** @param  list<float>  $values */
     private static function sd(array $values): float
     {
-        $mean = self::mean($values);
+        $mean = Middle::mean($values);
         $squares = array_map(static fn (float $v): float => ($v - $mean) ** 2, $values);
 
         return count($values) < 2 ? 0.0 : sqrt(array_sum($squares) / (count($values) - 1));

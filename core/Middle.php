@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace SteadyRung\Trace;
+namespace SteadyRung;
 
 /**
  * Of values that may hold some wild ones.
@@ -12,7 +12,7 @@ final class Middle
     /**
      * The median; 0 of none.
      *
-     * @param  list<float>  $values
+     * @param  list<float|int>  $values
      */
     public static function of(array $values): float
     {
@@ -22,7 +22,7 @@ final class Middle
     /**
      * The value that so great a part of them lies under, between neighbours by their distance; 0 of none.
      *
-     * @param  list<float>  $values
+     * @param  list<float|int>  $values
      */
     public static function at(array $values, float $part): float
     {
@@ -33,10 +33,12 @@ final class Middle
         $place = $part * (count($values) - 1);
         $under = (int) floor($place);
 
-        return $values[$under] + ($place - $under) * (($values[$under + 1] ?? $values[$under]) - $values[$under]);
+        $beyond = $place - $under;
+
+        return (1.0 - $beyond) * $values[$under] + $beyond * ($values[$under + 1] ?? $values[$under]);
     }
 
-    /** @param  list<float>  $values  at least one */
+    /** @param  list<float|int>  $values  at least one */
     public static function mean(array $values): float
     {
         return array_sum($values) / max(1, count($values));
