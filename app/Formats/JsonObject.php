@@ -410,13 +410,7 @@ final readonly class JsonObject
      */
     public function numbers(string $key, int $most): array
     {
-        $pointer = $this->at($key);
-
-        return array_map(
-            static fn (mixed $item, int $i): float => self::finite($item, "$pointer/$i"),
-            $items = $this->items($key, $most),
-            array_keys($items),
-        );
+        return $this->each($key, $most, self::finite(...));
     }
 
     /**
@@ -426,13 +420,27 @@ final readonly class JsonObject
      */
     public function optionalNumbers(string $key, int $most): array
     {
-        $pointer = $this->at($key);
-
-        return array_map(
-            static fn (mixed $item, int $i): ?float => $item === null ? null : self::finite($item, "$pointer/$i"),
-            $items = $this->items($key, $most),
-            array_keys($items),
+        return $this->each(
+            $key,
+            $most,
+            static fn (mixed $item, string $pointer): ?float => $item === null ? null : self::finite($item, $pointer),
         );
+    }
+
+    /**
+     * @template T
+     *
+     * @param  \Closure(mixed, string): T  $read  of an item and its pointer
+     * @return list<T>
+     */
+    private function each(string $key, int $most, \Closure $read): array
+    {
+        $all = [];
+        foreach ($this->items($key, $most) as $i => $item) {
+            $all[] = $read($item, $this->at($key).'/'.$i);
+        }
+
+        return $all;
     }
 
     /** @return list<mixed> */
